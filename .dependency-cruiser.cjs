@@ -1,0 +1,53 @@
+/**
+ * The house is kept by this machine: imports go down only.
+ * core <- schema <- {ui, workers, server} <- routes; see docs/architecture.md.
+ * tests/layers.test.ts proves each rule once with a bad import.
+ */
+const floor = (name, comment, from, to) => ({ name, comment, severity: 'error', from, to });
+
+module.exports = {
+  forbidden: [
+    floor('no-rings', 'two files that import each other are one file', {}, { circular: true }),
+    floor(
+      'core-stands-alone',
+      'core knows no Svelte, no Node, no package and nothing above it',
+      { path: '^src/lib/core/' },
+      { pathNot: '^src/lib/core/' }
+    ),
+    floor(
+      'core-by-its-door',
+      'a concept of core is entered by its index.ts only',
+      { path: '^src/lib/core/([^/]+)/' },
+      { path: '^src/lib/core/[^/]+/', pathNot: ['^src/lib/core/$1/', '/index\\.ts$'] }
+    ),
+    floor(
+      'core-inside-uses-siblings',
+      'inside a concept, siblings import siblings, never their own door',
+      { path: '^src/lib/core/([^/]+)/' },
+      { path: '^src/lib/core/$1/index\\.ts$' }
+    ),
+    floor(
+      'core-concepts-go-down',
+      'the lower concepts of the trade do not know the higher ones',
+      { path: '^src/lib/core/(quantity|calendar|safety|produce|salt|vessel|style)/' },
+      { path: '^src/lib/core/(worksheet|lot|batch|care|larder|kit)/' }
+    ),
+    floor(
+      'schema-sees-core-and-zod',
+      'schema may use core and Zod, nothing else',
+      { path: '^src/lib/schema/' },
+      { pathNot: ['^src/lib/(core|schema)/', 'node_modules/zod'] }
+    ),
+    floor('ui-not-server', 'ui and server never see each other', { path: '^src/lib/ui/' }, { path: '^src/(lib/server|routes)/' }),
+    floor('server-not-ui', 'ui and server never see each other', { path: '^src/lib/server/' }, { path: '^src/(lib/ui|routes)/' }),
+    floor('tests-stay-out', 'the product never imports its tests', { path: '^src/' }, { path: '^tests/' }),
+    floor('resolvable', 'an import that cannot be found escapes every other rule', {}, { couldNotResolve: true, pathNot: '^\\$(app|env|service-worker)' })
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.svelte-kit' },
+    tsConfig: { fileName: 'tsconfig.depcruise.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['svelte', 'browser', 'import', 'default', 'types'], extensions: ['.ts', '.js', '.mjs', '.svelte', '.svelte.ts', '.json', '.css'] }
+  }
+};

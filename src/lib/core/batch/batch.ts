@@ -1,0 +1,206 @@
+import type { WallMinute } from '../calendar/index';
+import type { CareKind } from './care-kinds';
+import type { Lid } from '../vessel/index';
+import type { Worksheet } from '../worksheet/index';
+
+/** One spell of a jar at one place. A jar is at one place at a time: the last one. */
+export interface Stay {
+  readonly placeId: string;
+  readonly from: WallMinute;
+}
+
+/** One jar or crock of a batch, from filled to emptied. */
+export interface Filling {
+  readonly id: string;
+  /** Said aloud and written on the lid. */
+  readonly lidNumber: number;
+  readonly jarId: string;
+  readonly jarName: string;
+  readonly geometryId: string;
+  readonly lid: Lid;
+  readonly headspaceMm: number;
+  readonly usableMl: number;
+  readonly vegG: number;
+  readonly vegRoomMl: number;
+  readonly contentsG: number;
+  /** In it when it was entered: all of `contentsG`, or less for stock begun before. */
+  readonly startG: number;
+  readonly leftG: number;
+  readonly stays: readonly Stay[];
+  readonly emptiedAt: WallMinute | null;
+}
+
+export interface CareMark {
+  readonly id: string;
+  readonly kind: CareKind;
+  readonly how: 'done' | 'skipped';
+  /** The slot that was due, and when the hand was raised. */
+  readonly slot: WallMinute;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+}
+
+export interface Taste {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly sour: number;
+  readonly salt: number;
+  readonly crunch: number;
+  readonly note: string;
+  readonly corrected: boolean;
+}
+
+export interface PHReading {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly pH: number;
+}
+
+export type PortionHow = 'eaten' | 'given' | 'thrown';
+export interface Portion {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingId: string;
+  readonly how: PortionHow;
+  readonly g: number;
+  readonly reason: string;
+  readonly corrected: boolean;
+}
+
+export interface BatchItem {
+  readonly lotId: string | null;
+  readonly cropId: string;
+  readonly name: string;
+  readonly preparedG: number;
+}
+
+export interface Batch {
+  readonly id: string;
+  readonly name: string;
+  readonly styleId: string;
+  readonly startedAt: WallMinute;
+  readonly items: readonly BatchItem[];
+  /** null where nobody knows: jars that already stood there on the first day. */
+  readonly equilibrium: number | null;
+  readonly equilibriumSd: number;
+  readonly saltKindId: string | null;
+  /** What was planned and what was really used; null where no brine was poured or nobody knows. */
+  readonly brinePlannedMl: number | null;
+  readonly brineUsedMl: number | null;
+  readonly saltG: number | null;
+  readonly note: string;
+  readonly fillings: readonly Filling[];
+  readonly care: readonly CareMark[];
+  readonly tastes: readonly Taste[];
+  readonly readings: readonly PHReading[];
+  readonly portions: readonly Portion[];
+}
+
+type NewFilling = Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> & { readonly startG?: number };
+type Facts = Pick<Batch, 'name' | 'styleId' | 'items' | 'equilibrium' | 'equilibriumSd' | 'saltKindId' | 'brinePlannedMl' | 'brineUsedMl' | 'saltG' | 'note'>;
+
+export type BatchEvent =
+  | { readonly type: 'started'; readonly data: Facts & { readonly placeId: string; readonly fillings: readonly NewFilling[]; readonly worksheet: Worksheet } }
+  | { readonly type: 'entered'; readonly data: Facts & { readonly placeId: string; readonly fillings: readonly NewFilling[]; readonly since: WallMinute; readonly placeSince: WallMinute } }
+  | { readonly type: 'cared'; readonly data: Omit<CareMark, 'id' | 'at'> }
+  | { readonly type: 'tasted'; readonly data: Omit<Taste, 'id' | 'at' | 'corrected'> }
+  | { readonly type: 'tasteCorrected'; readonly data: { readonly of: string } & Pick<Taste, 'sour' | 'salt' | 'crunch' | 'note'> }
+  | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
+  | { readonly type: 'moved'; readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string } }
+  | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'corrected'> }
+  | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } };
+
+/** When it was said, on the household's clock, and the event's own name. */
+export interface Said {
+  readonly id: string;
+  readonly at: WallMinute;
+}
+
+/** The batch after one more event; `undefined` before it was started. */
+export function evolveBatch(id: string, state: Batch | undefined, event: BatchEvent, said: Said): Batch | undefined {
+  if (event.type === 'started' || event.type === 'entered') return begun(id, event, said);
+  if (!state) return undefined;
+  const { at } = said;
+  switch (event.type) {
+    case 'cared':
+      return { ...state, care: [...state.care, { ...said, ...event.data }] };
+    case 'tasted':
+      return { ...state, tastes: [...state.tastes, { ...said, ...event.data, corrected: false }] };
+    case 'tasteCorrected': {
+      const { of, ...taste } = event.data;
+      return { ...state, tastes: state.tastes.map((t) => (t.id === of ? { ...t, ...taste, corrected: true } : t)) };
+    }
+    case 'measured':
+      return { ...state, readings: [...state.readings, { ...said, ...event.data }] };
+    case 'moved': {
+      const { fillingIds, placeId } = event.data;
+      return withFillings(state, fillingIds, (f) => ({ ...f, stays: [...f.stays, { placeId, from: at }] }));
+    }
+    case 'portioned':
+      return portioned(state, { ...said, ...event.data, corrected: false });
+    case 'portionCorrected':
+      return portionCorrected(state, event.data.of, event.data.g);
+  }
+}
+
+function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'entered' }>, said: Said): Batch {
+  const { placeId, fillings, ...rest } = event.data;
+  const entered = event.type === 'entered' ? event.data : null;
+  const startedAt = entered?.since ?? said.at;
+  const from = entered?.placeSince ?? said.at;
+  return {
+    id,
+    name: rest.name,
+    styleId: rest.styleId,
+    items: rest.items,
+    equilibrium: rest.equilibrium,
+    equilibriumSd: rest.equilibriumSd,
+    saltKindId: rest.saltKindId,
+    brinePlannedMl: rest.brinePlannedMl,
+    brineUsedMl: rest.brineUsedMl,
+    saltG: rest.saltG,
+    note: rest.note,
+    startedAt,
+    fillings: fillings.map((f) => {
+      const startG = f.startG ?? f.contentsG;
+      return { ...f, startG, leftG: startG, stays: [{ placeId, from }], emptiedAt: null };
+    }),
+    care: [],
+    tastes: [],
+    readings: [],
+    portions: []
+  };
+}
+
+function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
+  return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };
+}
+
+/** Under a gram in a jar is an empty jar. */
+const EMPTY_G = 1;
+
+function portioned(state: Batch, portion: Portion): Batch {
+  const emptied = withFillings(state, [portion.fillingId], (f) => left(f, f.leftG - portion.g, portion.at));
+  return { ...emptied, portions: [...state.portions, portion] };
+}
+
+function portionCorrected(state: Batch, of: string, g: number): Batch {
+  const was = state.portions.find((p) => p.id === of);
+  if (!was) return state;
+  const changed = withFillings(state, [was.fillingId], (f) => left(f, f.leftG + was.g - g, was.at));
+  return { ...changed, portions: state.portions.map((p) => (p.id === of ? { ...p, g, corrected: true } : p)) };
+}
+
+function left(f: Filling, leftG: number, at: WallMinute): Filling {
+  const empty = leftG < EMPTY_G;
+  return { ...f, leftG: empty ? 0 : leftG, emptiedAt: empty ? at : null };
+}
+
+/** Where a jar stands now. */
+export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';
+/** Jars that still hold something. */
+export const standing = (b: Batch): Filling[] => b.fillings.filter((f) => f.emptiedAt === null);
+/** A batch lives while one of its jars holds something. */
+export const isLive = (b: Batch): boolean => b.fillings.some((f) => f.emptiedAt === null);

@@ -1,0 +1,44 @@
+import type { Place } from '../kit/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { placeOf, type Batch, type BatchEvent, type Filling, type PortionHow } from './batch';
+
+/** The jars named, all of this batch and none of them empty. */
+export function standingFillings(b: Batch, ids: readonly string[]): Outcome<readonly Filling[]> {
+  const found = ids.flatMap((id) => b.fillings.filter((f) => f.id === id));
+  if (ids.length === 0) return refuse('no-jar-named', { field: 'fillingIds' });
+  if (found.length < ids.length) return refuse('jar-unknown', { field: 'fillingIds' });
+  const empty = found.find((f) => f.emptiedAt !== null);
+  if (empty) return refuse('jar-empty', { field: 'fillingIds', values: { lidNumber: empty.lidNumber } });
+  return done(found);
+}
+
+/** Jars to another place: never a raw ferment to the pantry, never to where they stand already. */
+export function move(b: Batch, ids: readonly string[], to: Place): Outcome<BatchEvent> {
+  const jars = standingFillings(b, ids);
+  if (!jars.ok) return jars;
+  if (to.kind === 'pantry') return refuse('raw-not-pantry', { field: 'placeId', values: { place: to.name } });
+  const going = jars.value.filter((f) => placeOf(f) !== to.id).map((f) => f.id);
+  if (going.length === 0) return refuse('already-there', { field: 'placeId', values: { place: to.name } });
+  return done({ type: 'moved', data: { fillingIds: going, placeId: to.id } });
+}
+
+/** A part or the whole of a jar leaves it; a throw-away says why. */
+export function portion(b: Batch, fillingId: string, how: PortionHow, g: number, reason: string): Outcome<BatchEvent> {
+  const jars = standingFillings(b, [fillingId]);
+  if (!jars.ok) return jars;
+  const leftG = jars.value[0]?.leftG ?? 0;
+  if (!(g > 0)) return refuse('weight-not-positive', { field: 'g' });
+  if (g > leftG + 0.5) return refuse('more-than-there-is', { field: 'g', values: { saidG: g, thereG: leftG } });
+  if (how === 'thrown' && reason.trim() === '') return refuse('reason-wanted', { field: 'reason' });
+  return done({ type: 'portioned', data: { fillingId, how, g: Math.min(g, leftG), reason } });
+}
+
+/** A portion said wrongly: what it really was, never more than the jar held then. */
+export function correctPortion(b: Batch, of: string, g: number): Outcome<BatchEvent> {
+  const was = b.portions.find((p) => p.id === of);
+  if (!was) return refuse('portion-unknown', { field: 'of' });
+  if (!(g >= 0)) return refuse('weight-not-positive', { field: 'g' });
+  const thereG = (b.fillings.find((f) => f.id === was.fillingId)?.leftG ?? 0) + was.g;
+  if (g > thereG + 0.5) return refuse('more-than-there-is', { field: 'g', values: { saidG: g, thereG } });
+  return done({ type: 'portionCorrected', data: { of, g: Math.min(g, thereG) } });
+}

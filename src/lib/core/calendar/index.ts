@@ -1,0 +1,2 @@
+export * from './days';
+export * from './wall';

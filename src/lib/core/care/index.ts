@@ -1,0 +1,4 @@
+export * from './pace';
+export * from './ph';
+export { EVENING, MORNING, pHLineDay, slotsOf, type JarCase } from './slots';
+export * from './tasks';

@@ -1,0 +1,178 @@
+import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
+import { placeOf, standing, type Batch, type CareKind, type Filling } from '../batch/index';
+import type { Place } from '../kit/index';
+import { style as styleOf } from '../style/index';
+import type { Lid } from '../vessel/index';
+import { paceFactor, spells, whenDaysPassed } from './pace';
+import { slotsOf, type JarCase } from './slots';
+
+/** One thing to do: per batch, place and lid; one tap does all its jars. */
+export interface CareTask {
+  readonly key: string;
+  readonly kind: CareKind;
+  readonly batchId: string;
+  readonly batchName: string;
+  readonly placeId: string;
+  readonly lid: Lid;
+  readonly fillingIds: readonly string[];
+  readonly lidNumbers: readonly number[];
+  readonly due: WallMinute;
+  /** Earlier slots that passed unanswered, and the first of them. */
+  readonly missed: number;
+  readonly since: WallMinute;
+  readonly minutes: number;
+}
+
+/** Hands at work per jar, minutes. Common practice, no source. */
+const MINUTES: Record<CareKind, number> = {
+  open: 1, look: 1, airlock: 1, juice: 2, taste: 2, pH: 2, toCold: 3, openInCold: 1, level: 1
+};
+
+/** A job done a little early covers the slot to come. */
+const GRACE: Partial<Record<CareKind, number>> = { open: 3 * 60 };
+const GRACE_ELSE = 12 * 60;
+
+const findPlace = (places: readonly Place[], id: string) => places.find((p) => p.id === id);
+
+/** Since when a jar has been in the cold without a break; null while it stands on the counter. */
+export function coldSince(f: Filling, places: readonly Place[]): WallMinute | null {
+  let since: WallMinute | null = null;
+  for (const stay of f.stays) {
+    const cold = findPlace(places, stay.placeId)?.kind === 'cold';
+    since = cold ? (since ?? stay.from) : null;
+  }
+  return since;
+}
+
+/** A jar's case for the calendar of its care. */
+export function jarCase(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): JarCase | undefined {
+  const style = styleOf(b.styleId);
+  if (!style) return undefined;
+  const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
+  const jarSpells = spells(counter, (id) => findPlace(places, id)?.tempC);
+  const tempC = jarSpells[jarSpells.length - 1]?.tempC ?? 21;
+  const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
+  return {
+    style,
+    lid: f.lid,
+    startedAt: b.startedAt,
+    tempC,
+    factor: paceFactor(tempC),
+    when: (days) => whenDaysPassed(days, b.startedAt, jarSpells),
+    coldSince: coldSince(f, places),
+    sourTwice: sour.length >= 2,
+    now
+  };
+}
+
+/** Up to when a kind of care has been answered for a jar. */
+function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
+  const grace = GRACE[kind] ?? GRACE_ELSE;
+  const marks = b.care
+    .filter((m) => m.kind === kind && m.fillingIds.includes(f.id))
+    .map((m) => (m.how === 'skipped' ? m.slot : Math.max(m.slot, m.at + grace)));
+  const tastes = kind === 'taste' ? b.tastes : [];
+  const readings = kind === 'pH' ? b.readings : [];
+  const logged = [...tastes, ...readings].filter((t) => t.fillingIds.includes(f.id)).map((t) => t.at + grace);
+  return Math.max(-Infinity, ...marks, ...logged);
+}
+
+interface JarTask {
+  readonly kind: CareKind;
+  readonly f: Filling;
+  readonly due: WallMinute;
+  readonly missed: number;
+  readonly since: WallMinute;
+}
+
+/** For one jar and each kind: what is due now (the latest slot unanswered), else what comes next. */
+function jarTasks(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): JarTask[] {
+  const c = jarCase(b, f, places, now);
+  if (!c) return [];
+  return [...slotsOf(c)].flatMap(([kind, slots]) => {
+    const inCold = c.coldSince !== null;
+    if (inCold && kind !== 'openInCold' && kind !== 'level') return [];
+    const upTo = answered(b, f, kind);
+    const open = slots.filter((at) => at > upTo);
+    const past = open.filter((at) => at <= now);
+    const next = open.find((at) => at > now);
+    const latest = past[past.length - 1];
+    if (latest !== undefined) return [{ kind, f, due: latest, missed: past.length - 1, since: past[0] ?? latest }];
+    return next === undefined ? [] : [{ kind, f, due: next, missed: 0, since: next }];
+  });
+}
+
+/** All care of a batch, one task per kind, place, lid and slot, soonest first. Due now means `due <= now`. */
+export function careTasks(b: Batch, places: readonly Place[], now: WallMinute): CareTask[] {
+  const groups = new Map<string, JarTask[]>();
+  for (const f of standing(b))
+    for (const t of jarTasks(b, f, places, now)) {
+      const key = `${b.id}/${t.kind}/${placeOf(f)}/${f.lid}/${t.due}`;
+      groups.set(key, [...(groups.get(key) ?? []), t]);
+    }
+  return [...groups].map(([key, tasks]) => asTask(key, b, tasks)).sort((x, y) => x.due - y.due || (x.key < y.key ? -1 : 1));
+}
+
+function asTask(key: string, b: Batch, tasks: readonly JarTask[]): CareTask {
+  const first = tasks[0]!;
+  return {
+    key,
+    kind: first.kind,
+    batchId: b.id,
+    batchName: b.name,
+    placeId: placeOf(first.f),
+    lid: first.f.lid,
+    fillingIds: tasks.map((t) => t.f.id),
+    lidNumbers: tasks.map((t) => t.f.lidNumber).sort((x, y) => x - y),
+    due: first.due,
+    missed: Math.max(...tasks.map((t) => t.missed)),
+    since: Math.min(...tasks.map((t) => t.since)),
+    minutes: MINUTES[first.kind] * tasks.length
+  };
+}
+
+/** The next moment after now at which something falls due, over all batches; null if nothing ever will. */
+export function nextDue(batches: readonly Batch[], places: readonly Place[], now: WallMinute): WallMinute | null {
+  const ahead = batches.flatMap((b) =>
+    standing(b).flatMap((f) => {
+      const c = jarCase(b, f, places, now);
+      return c ? [...slotsOf(c).values()].flatMap((slots) => slots.find((at) => at > now) ?? []) : [];
+    })
+  );
+  return ahead.length === 0 ? null : Math.min(...ahead);
+}
+
+/** The counter window of a jar: first taste, and the latest day for the cold. */
+export function counterWindow(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): { from: WallMinute; to: WallMinute } | null {
+  const c = jarCase(b, f, places, now);
+  return c ? { from: c.when(c.style.counterDays.from), to: c.when(c.style.counterDays.to) } : null;
+}
+
+/** Day number of a batch: the start day is day 0. */
+export function dayNumberOf(b: Batch, now: WallMinute): number {
+  const midnight = (at: WallMinute) => (at - minuteOfDay(at)) / MINUTES_PER_DAY;
+  return midnight(now) - midnight(b.startedAt);
+}
+
+/** What to expect on that day, told so that nobody worries; days as at 20-22 °C. Common practice. */
+export function whatToExpect(daysAtPace: number): string {
+  if (daysAtPace < 1) return 'quiet, colours bright';
+  if (daysAtPace < 3) return 'first bubbles, brine hazy, contents lift';
+  if (daysAtPace < 6) return 'lively, sour smell, white dust settles';
+  if (daysAtPace < 12) return 'slowing, clear sour smell';
+  return 'quiet again, colours dull, pieces sink in part';
+}
+
+/** Days that passed for a jar, as at 20-22 °C. Example: 9 days at 17 °C count as 5. */
+export function daysAtPace(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): number {
+  const c = jarCase(b, f, places, now);
+  if (!c) return 0;
+  let low = 0;
+  let high = 1000;
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (c.when(middle) <= now) low = middle;
+    else high = middle;
+  }
+  return low;
+}

@@ -1,0 +1,77 @@
+import type { Lid } from '../vessel/index';
+import type { SpoonSystem, WrittenUnits } from '../quantity/index';
+
+/** What the household owns and how it likes to be spoken to; built up from its events. */
+export interface OwnedJar {
+  readonly id: string;
+  readonly name: string;
+  readonly geometryId: string;
+  readonly lid: Lid;
+  readonly owned: number;
+}
+
+/** Counter places ferment, cold ones store (at or under about 12 °C), a pantry shelf takes dry goods only. */
+export type PlaceKind = 'counter' | 'cold' | 'pantry';
+
+export interface Place {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PlaceKind;
+  readonly tempC: number;
+  readonly shelfLitres: number | null;
+}
+
+export interface Household {
+  readonly name: string;
+  readonly people: number;
+  readonly units: WrittenUnits;
+  readonly spoons: SpoonSystem;
+  readonly saltKindId: string;
+  readonly scaleStepG: number;
+  readonly beds: readonly string[];
+  readonly jars: readonly OwnedJar[];
+  readonly places: readonly Place[];
+  /** The first-run page has been answered or skipped. */
+  readonly settled: boolean;
+}
+
+export type HouseholdEvent =
+  | { readonly type: 'settled'; readonly data: HouseholdSettings }
+  | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
+  | { readonly type: 'placeSet'; readonly data: Place };
+
+export type HouseholdSettings = Partial<Pick<Household, 'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds'>>;
+
+/** A household before it has said anything: metric, a counter, a fridge and a pantry shelf, no jars. */
+export const NEW_HOUSEHOLD: Household = {
+  name: 'Our kitchen',
+  people: 2,
+  units: 'metric',
+  spoons: 'metric',
+  saltKindId: 'sea-fine',
+  scaleStepG: 1,
+  beds: [],
+  jars: [],
+  places: [
+    { id: 'counter', name: 'Kitchen counter', kind: 'counter', tempC: 21, shelfLitres: null },
+    { id: 'fridge', name: 'Fridge', kind: 'cold', tempC: 4, shelfLitres: 40 },
+    { id: 'pantry', name: 'Pantry shelf', kind: 'pantry', tempC: 18, shelfLitres: null }
+  ],
+  settled: false
+};
+
+/** The household after one more event. A jar kind or place said again replaces what was said before. */
+export function evolveHousehold(state: Household, event: HouseholdEvent): Household {
+  switch (event.type) {
+    case 'settled':
+      return { ...state, ...event.data, settled: true };
+    case 'jarsOwned':
+      return { ...state, jars: withOne(state.jars, event.data) };
+    case 'placeSet':
+      return { ...state, places: withOne(state.places, event.data) };
+  }
+}
+
+function withOne<T extends { readonly id: string }>(all: readonly T[], one: T): T[] {
+  return all.some((x) => x.id === one.id) ? all.map((x) => (x.id === one.id ? one : x)) : [...all, one];
+}

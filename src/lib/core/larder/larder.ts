@@ -1,0 +1,91 @@
+import { MINUTES_PER_DAY, DAYS_PER_MONTH, type WallMinute } from '../calendar/index';
+import { placeOf, standing, type Batch, type Filling } from '../batch/index';
+import type { Place } from '../kit/index';
+import { style as styleOf } from '../style/index';
+
+/** One jar of live stock in the cold. */
+export interface StockJar {
+  readonly batch: Batch;
+  readonly filling: Filling;
+  readonly placeId: string;
+  /** Keeps its quality till here, and how long at the longest. */
+  readonly best: WallMinute;
+  readonly latest: WallMinute;
+  readonly opened: boolean;
+  /** Quarters of the jar that are left, rounded up. */
+  readonly quarters: number;
+}
+
+/** A place warmer than this keeps like a cellar. °C; extension usage, recalled from memory: at or under 40 °F. */
+const COLD_C = 4.4;
+/** A cellar of about 12 °C keeps three months at most. Common practice, no source. */
+const CELLAR_MONTHS = 3;
+/** Warmer than this is no store. */
+const CELLAR_MOST_C = 13;
+
+/** A keeping life in days at a place, short and long end; null for an unknown style. */
+export function keepingDays(styleId: string, tempC: number): { best: number; latest: number } | null {
+  const s = styleOf(styleId);
+  if (!s) return null;
+  const most = tempC <= COLD_C ? Infinity : tempC <= CELLAR_MOST_C ? CELLAR_MONTHS : CELLAR_MONTHS / 3;
+  return {
+    best: Math.min(s.coldMonths.from, most) * DAYS_PER_MONTH,
+    latest: Math.min(s.coldMonths.to, most) * DAYS_PER_MONTH
+  };
+}
+
+/**
+ * Till when a jar in the cold keeps: each place uses up its share of the life there, the last place gives the rest.
+ * null while it stands on the counter. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
+ */
+export function keepUntil(styleId: string, f: Filling, places: readonly Place[]): { best: WallMinute; latest: WallMinute } | null {
+  const place = (id: string) => places.find((p) => p.id === id);
+  const cold = f.stays.filter((s) => place(s.placeId)?.kind === 'cold');
+  const last = f.stays[f.stays.length - 1];
+  if (!last || place(last.placeId)?.kind !== 'cold') return null;
+  const used = { best: 0, latest: 0 };
+  for (const stay of cold) {
+    const life = keepingDays(styleId, place(stay.placeId)?.tempC ?? COLD_C);
+    if (!life) return null;
+    const next = f.stays[f.stays.indexOf(stay) + 1]?.from;
+    if (next === undefined) {
+      const until = (end: 'best' | 'latest') =>
+        Math.round(stay.from + Math.max(0, 1 - used[end]) * life[end] * MINUTES_PER_DAY);
+      return { best: until('best'), latest: until('latest') };
+    }
+    const days = (next - stay.from) / MINUTES_PER_DAY;
+    used.best += days / life.best;
+    used.latest += days / life.latest;
+  }
+  return null;
+}
+
+/** The jars in the cold, what to eat first at the top: soonest best-till, opened before closed. */
+export function stock(batches: readonly Batch[], places: readonly Place[]): StockJar[] {
+  const jars = batches.flatMap((batch) =>
+    standing(batch).flatMap((filling): StockJar[] => {
+      const until = keepUntil(batch.styleId, filling, places);
+      if (!until) return [];
+      const opened = filling.leftG < filling.contentsG - 1;
+      return [{ batch, filling, placeId: placeOf(filling), ...until, opened, quarters: quartersLeft(filling) }];
+    })
+  );
+  return jars.sort((a, b) => a.best - b.best || Number(b.opened) - Number(a.opened) || a.filling.lidNumber - b.filling.lidNumber);
+}
+
+/** Quarters left, rounded to the nearest but never 0 while something is in. Example: 700 of 1000 g is `3`. */
+export function quartersLeft(f: Filling): number {
+  return f.leftG <= 0 ? 0 : Math.max(1, Math.round((4 * f.leftG) / f.contentsG));
+}
+
+/** A quarter of what was filled, or the rest if that is less, g. */
+export function quarterG(f: Filling): number {
+  return Math.min(f.leftG, f.contentsG / 4);
+}
+
+/** Grams of contents that left a batch's jars, by how; with what is left they add up to what was filled. */
+export function ledger(b: Batch): { filledG: number; leftG: number; eatenG: number; givenG: number; thrownG: number } {
+  const gone = (how: string) => b.portions.filter((p) => p.how === how).reduce((a, p) => a + p.g, 0);
+  const sum = (f: (x: Filling) => number) => b.fillings.reduce((a, x) => a + f(x), 0);
+  return { filledG: sum((f) => f.startG), leftG: sum((f) => f.leftG), eatenG: gone('eaten'), givenG: gone('given'), thrownG: gone('thrown') };
+}

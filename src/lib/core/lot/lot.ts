@@ -1,0 +1,122 @@
+import type { Kept, Quality } from '../produce/index';
+import { crop, keepsRaw } from '../produce/index';
+import { addDays, daysBetween, type Day } from '../calendar/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+
+/** A lot: one weighing of one variety from one bed on one day; and where every gram of it went. */
+export type LotEnd = 'eaten fresh' | 'cooked' | 'given' | 'composted' | 'spoiled';
+export const LOT_ENDS: readonly LotEnd[] = ['eaten fresh', 'cooked', 'given', 'composted', 'spoiled'];
+
+export interface Weighing {
+  /** As typed: the net weight, or gross and tare. */
+  readonly said: string;
+  readonly g: number;
+}
+
+export interface Lot {
+  readonly id: string;
+  readonly cropId: string;
+  readonly variety: string;
+  readonly bed: string;
+  readonly day: Day;
+  readonly weighed: Weighing;
+  readonly withTops: boolean;
+  readonly quality: Quality;
+  readonly kept: Kept;
+  readonly note: string;
+  /** g of the pick, by where they are; they add up to what was weighed in. */
+  readonly gardenG: number;
+  readonly benchG: number;
+  readonly packedG: number;
+  readonly endedG: Readonly<Partial<Record<LotEnd, number>>>;
+  /** Weighed again on the bench, once prepared; null while not. */
+  readonly prepared: Weighing | null;
+  readonly corrected: boolean;
+}
+
+type Picked = Pick<Lot, 'cropId' | 'variety' | 'bed' | 'day' | 'weighed' | 'withTops' | 'quality' | 'kept' | 'note'>;
+
+export type LotEvent =
+  | { readonly type: 'picked'; readonly data: Picked }
+  | { readonly type: 'corrected'; readonly data: { readonly weighed: Weighing; readonly note: string } }
+  | { readonly type: 'ended'; readonly data: { readonly how: LotEnd; readonly g: number; readonly from: 'garden' | 'bench'; readonly note: string } }
+  | { readonly type: 'takenToBench'; readonly data: { readonly g: number } }
+  | { readonly type: 'putBack'; readonly data: { readonly g: number } }
+  | { readonly type: 'prepared'; readonly data: { readonly weighed: Weighing | null } }
+  | { readonly type: 'packed'; readonly data: { readonly g: number; readonly preparedG: number; readonly batchId: string } };
+
+/** The lot after one more event; `undefined` before it was picked. */
+export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): Lot | undefined {
+  if (event.type === 'picked')
+    return { id, ...event.data, gardenG: event.data.weighed.g, benchG: 0, packedG: 0, endedG: {}, prepared: null, corrected: false };
+  if (!state) return undefined;
+  switch (event.type) {
+    case 'corrected':
+      return { ...state, gardenG: state.gardenG + event.data.weighed.g - state.weighed.g, weighed: event.data.weighed, corrected: true };
+    case 'ended':
+      return ended(state, event.data);
+    case 'takenToBench':
+      return { ...state, gardenG: none(state.gardenG - event.data.g), benchG: state.benchG + event.data.g };
+    case 'putBack':
+      return { ...state, gardenG: state.gardenG + event.data.g, benchG: none(state.benchG - event.data.g), prepared: null };
+    case 'prepared':
+      return { ...state, prepared: event.data.weighed };
+    case 'packed':
+      return packed(state, event.data);
+  }
+}
+
+/** Under a tenth of a gram is nothing: it comes from shares, not from a scale. */
+const none = (g: number): number => (Math.abs(g) < 0.1 ? 0 : g);
+
+function ended(state: Lot, data: { how: LotEnd; g: number; from: 'garden' | 'bench' }): Lot {
+  const bench = data.from === 'bench';
+  const benchG = bench ? none(state.benchG - data.g) : state.benchG;
+  return {
+    ...state,
+    gardenG: bench ? state.gardenG : none(state.gardenG - data.g),
+    benchG,
+    prepared: bench ? null : state.prepared,
+    endedG: { ...state.endedG, [data.how]: (state.endedG[data.how] ?? 0) + data.g }
+  };
+}
+
+function packed(state: Lot, data: { g: number; preparedG: number }): Lot {
+  const benchG = none(state.benchG - data.g);
+  const restG = state.prepared ? none(state.prepared.g - data.preparedG) : 0;
+  return {
+    ...state,
+    benchG,
+    packedG: state.packedG + data.g,
+    prepared: benchG > 0 && restG > 0 ? { said: `${Math.round(restG)} g`, g: restG } : null
+  };
+}
+
+/** Still to be dealt with, in the Garden or on the bench. */
+export const isOpen = (lot: Lot): boolean => lot.gardenG > 0 || lot.benchG > 0;
+
+/**
+ * The last day it should be used raw, and the days left from `today` (negative: over).
+ * Example: gherkins picked on the 10th and kept at 20 °C are to be used by the 14th.
+ */
+export function rawLife(lot: Lot, today: Day): { useBy: Day; daysLeft: number } {
+  const c = crop(lot.cropId);
+  const useBy = addDays(lot.day, c ? keepsRaw(c, lot.kept, lot.quality) : 0);
+  return { useBy, daysLeft: daysBetween(today, useBy) };
+}
+
+/** Whether so many grams may leave the Garden or the bench. */
+export function mayTake(lot: Lot, g: number, from: 'garden' | 'bench'): Outcome<number> {
+  const there = from === 'garden' ? lot.gardenG : lot.benchG;
+  if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
+  if (g > there + 0.5) return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
+  return done(Math.min(g, there));
+}
+
+/** Whether the weigh-in may be corrected to so much: never below what has already left the Garden. */
+export function mayCorrect(lot: Lot, g: number): Outcome<number> {
+  const gone = lot.weighed.g - lot.gardenG;
+  if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
+  if (g < gone - 0.5) return refuse('less-than-used', { field: 'weight', values: { saidG: g, goneG: gone } });
+  return done(g);
+}

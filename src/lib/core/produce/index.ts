@@ -1,0 +1,3 @@
+export * from './crops';
+export * from './data';
+export * from './types';

@@ -1,0 +1,5 @@
+export * from './brand';
+export * from './read';
+export * from './spread';
+export * from './units';
+export * from './write';

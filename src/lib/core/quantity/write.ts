@@ -1,0 +1,85 @@
+import { UNITS } from './units';
+
+/** How the household likes to read weights and volumes. */
+export type WrittenUnits = 'metric' | 'US' | 'imperial';
+
+const THIN = '\u202f';
+
+/** Thousands in groups with a narrow space, as on a kitchen label. Example: `grouped('1195')` is `1 195`. */
+const grouped = (whole: string): string => whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
+
+/** A number with at most `places` decimals and no idle zeros. Example: `plain(2.50, 2)` is `'2.5'`. */
+export function plain(value: number, places: number): string {
+  const fixed = value.toFixed(places);
+  const [whole = '0', decimals = ''] = fixed.split('.');
+  const kept = decimals.replace(/0+$/, '');
+  const sign = whole.startsWith('-') ? '-' : '';
+  const text = sign + grouped(whole.replace('-', '')) + (kept ? `.${kept}` : '');
+  return text === '-0' ? '0' : text;
+}
+
+/** The step a mass is written to, g: for the hand, not for the record. */
+export const massStep = (g: number, units: WrittenUnits): number =>
+  units === 'metric' ? (g < 10 ? 0.1 : g < 9999.5 ? 1 : 10) : (UNITS.oz.factor / 10);
+
+/**
+ * Writes a mass in the household's units.
+ * Example: `writeMass(1195, 'metric')` is `'1 195 g'`; `writeMass(992.23, 'US')` is `'2 lb 3 oz'`.
+ */
+export function writeMass(g: number, units: WrittenUnits = 'metric'): string {
+  if (g < 0) return `-${writeMass(-g, units)}`;
+  if (units === 'metric') {
+    if (g < 9.95) return `${plain(g, 1)} g`;
+    if (g < 9999.5) return `${plain(g, 0)} g`;
+    return `${plain(g / 1000, 2)} kg`;
+  }
+  const tenths = Math.round((g / UNITS.oz.factor) * 10);
+  const pounds = Math.floor(tenths / 160);
+  const ounces = (tenths - pounds * 160) / 10;
+  if (pounds === 0) return `${plain(ounces, 1)} oz`;
+  return ounces === 0 ? `${grouped(String(pounds))} lb` : `${grouped(String(pounds))} lb ${plain(ounces, 1)} oz`;
+}
+
+/**
+ * Writes a dose of salt, which is always weighed in grams: 0.1 g under 10 g, 0.5 g under 50 g, 1 g above.
+ * Example: `writeSalt(23.32)` is `'23.5 g'`.
+ */
+export function writeSalt(g: number): string {
+  return `${plain(roundSalt(g), 1)} g`;
+}
+
+/** The rounding of `writeSalt`. Example: `roundSalt(62.4)` is `62`. */
+export function roundSalt(g: number): number {
+  const step = g < 9.95 ? 0.1 : g < 49.75 ? 0.5 : 1;
+  return Math.round(g / step) * step;
+}
+
+/** Brine to mix, rounded up once to the next 50 ml. Example: `roundBrineUp(1301)` is `1350`. */
+export function roundBrineUp(ml: number): number {
+  return ml <= 0 ? 0 : Math.ceil((ml - 1e-9) / 50) * 50;
+}
+
+/**
+ * Writes a volume in the household's units.
+ * Example: `writeVolume(1350, 'metric')` is `'1.35 l'`; `writeVolume(946.35, 'US')` is `'1 quart'`.
+ */
+export function writeVolume(ml: number, units: WrittenUnits = 'metric'): string {
+  if (ml < 0) return `-${writeVolume(-ml, units)}`;
+  if (units === 'metric') return ml < 999.5 ? `${plain(ml, 0)} ml` : `${plain(ml / 1000, 2)} l`;
+  if (units === 'imperial') {
+    if (ml < UNITS.impPint.factor) return `${plain(ml / UNITS.impFloz.factor, 1)} fl oz`;
+    return countOf(ml / UNITS.impPint.factor, 'pint');
+  }
+  if (ml < UNITS.usQuart.factor * 0.995) return countOf(ml / UNITS.usCup.factor, 'cup');
+  return countOf(ml / UNITS.usQuart.factor, 'quart');
+}
+
+const countOf = (n: number, unit: string): string => {
+  const text = plain(n, 2);
+  return `${text} ${unit}${text === '1' ? '' : 's'}`;
+};
+
+/** A fraction as a percentage. Example: `writePercent(0.02349)` is `'2.3 %'`. */
+export function writePercent(fraction: number, places = 1): string {
+  return `${(fraction * 100).toFixed(places)} %`;
+}

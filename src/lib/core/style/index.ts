@@ -1,0 +1,3 @@
+export * from './data';
+export * from './styles';
+export * from './types';

@@ -1,0 +1,209 @@
+/**
+ * Which jars: a bounded knapsack over room in steps of 10 ml.
+ * Wishes in order: nothing left over, little spare room, few vessels, then the closest. See docs/architecture.md.
+ */
+export interface FreeSize {
+  readonly id: string;
+  /** Usable volume, ml. */
+  readonly usableMl: number;
+  /** Owned and free. */
+  readonly free: number;
+}
+
+export interface FitRules {
+  /** The room in a set may be at most v / leastFill. */
+  readonly leastFill: number;
+}
+
+export interface JarSet {
+  readonly counts: Readonly<Record<string, number>>;
+  readonly vessels: number;
+  /** Room the set has and room the produce needs, ml, exact. */
+  readonly roomMl: number;
+  readonly needMl: number;
+  readonly leftMl: number;
+  readonly spareMl: number;
+  readonly key: Key;
+}
+
+/** Left beyond tolerance, spare class, vessels, left + spare; steps of 10 ml. Smaller is better, first one first. */
+export type Key = readonly [number, number, number, number];
+
+export interface Fit {
+  readonly sets: readonly JarSet[];
+  /** ml of room wanting when every free jar is full; 0 when some set holds all. */
+  readonly leftMl: number;
+  /** Sizes, smallest first, one more of which would take what is left. */
+  readonly oneMore: readonly string[];
+}
+
+const STEP_ML = 10;
+
+interface Size {
+  readonly id: string;
+  readonly u: number;
+  readonly n: number;
+}
+
+/** What the order of wishes says of a set with room c for produce v, both in steps. */
+export function fitKey(v: number, c: number, vessels: number): Key {
+  const left = Math.max(0, v - c);
+  const spare = Math.max(0, c - v);
+  const tolerance = Math.min(0.03 * v, 100 / STEP_ML);
+  const spareClass = Math.max(0, Math.ceil((10 * spare) / v) - 1);
+  return [left <= tolerance ? 0 : left, spareClass, vessels, left + spare];
+}
+
+/** Lexicographic: below 0 when a is better. Example: `compareKeys([0,0,1,5],[0,0,2,0])` is `-1`. */
+export function compareKeys(a: Key, b: Key): number {
+  for (let i = 0; i < 4; i++) if (a[i] !== b[i]) return (a[i] ?? 0) < (b[i] ?? 0) ? -1 : 1;
+  return 0;
+}
+
+/**
+ * The three best different sets of jars for so much room, best first; fewer where there are no others.
+ * `needMl` is flesh volume over packing (or shreds over bulk weight). No set: see `leftMl` and `oneMore`.
+ * Example: 2884.6 ml into 4 pints, 5 quarts, 2 half-gallons is first 1 + 1 + 1.
+ */
+export function chooseJars(needMl: number, jars: readonly FreeSize[], rules: FitRules): Fit {
+  const v = Math.ceil(needMl / STEP_ML - 1e-9);
+  const sizes = jars
+    .map((j) => ({ id: j.id, u: Math.floor(j.usableMl / STEP_ML + 1e-9), n: Math.max(0, Math.floor(j.free)) }))
+    .filter((s) => s.u > 0 && s.n > 0)
+    .sort((a, b) => a.u - b.u || (a.id < b.id ? -1 : 1));
+  if (v <= 0) return { sets: [], leftMl: 0, oneMore: [] };
+  const most = Math.floor(v / rules.leastFill + 1e-9);
+  const best = (without: readonly string[]) =>
+    bestSet(v, most, sizes.filter((s) => !without.includes(s.id)));
+  const first = best([]);
+  const steps = first ? [first, ...others(first, best, v, sizes)] : [];
+  const sets = steps.map((s) => describe(s, needMl, jars));
+  const allMl = sizes.reduce((sum, s) => sum + s.n * usable(jars, s.id), 0);
+  const leftMl = sets[0]?.leftMl ?? Math.max(0, needMl - allMl);
+  return { sets, leftMl, oneMore: leftMl > 0 ? onesMore(leftMl, sets[0]?.roomMl ?? 0, most, jars) : [] };
+}
+
+interface Found {
+  readonly counts: Record<string, number>;
+  readonly c: number;
+  readonly key: Key;
+}
+
+/** Below 0 when a is better; of two equal sets the one with more of the larger size. */
+function compareFound(a: Found, b: Found, sizes: readonly Size[]): number {
+  const byKey = compareKeys(a.key, b.key);
+  const differs = [...sizes].reverse().find((s) => (a.counts[s.id] ?? 0) !== (b.counts[s.id] ?? 0));
+  return byKey || !differs ? byKey : (b.counts[differs.id] ?? 0) - (a.counts[differs.id] ?? 0);
+}
+
+function others(first: Found, best: (without: string[]) => Found | undefined, v: number, sizes: readonly Size[]): Found[] {
+  const better = (found: (Found | undefined)[]) =>
+    found.reduce<Found | undefined>((a, b) => (b && (!a || compareFound(b, a, sizes) < 0) ? b : a), undefined);
+  const second = better(Object.keys(first.counts).map((a) => best([a])));
+  if (!second) return [];
+  const pairs = Object.keys(first.counts).flatMap((a) => Object.keys(second.counts).map((b) => [a, b]));
+  const third = better(pairs.map((pair) => best(pair)));
+  const worthShowing = (s: Found | undefined): s is Found => !!s && v - s.c <= 0.15 * v;
+  return [second, third].filter(worthShowing);
+}
+
+/** The least "cost" per reachable room: vessels first, then more of the larger sizes, in one exact integer. */
+function bestSet(v: number, most: number, sizes: readonly Size[]): Found | undefined {
+  const { bits, scale } = splitInBits(sizes);
+  const cost = new Float64Array(most + 1).fill(Infinity);
+  cost[0] = 0;
+  const taken = bits.map(() => new Uint8Array(most + 1));
+  bits.forEach((bit, i) => {
+    const marks = taken[i]!;
+    for (let c = most; c >= bit.u; c--) {
+      const through = cost[c - bit.u]! + bit.cost;
+      if (through < cost[c]!) {
+        cost[c] = through;
+        marks[c] = 1;
+      }
+    }
+  });
+  let at = -1;
+  let key: Key | undefined;
+  for (let c = 1; c <= most; c++) {
+    if (cost[c] === Infinity) continue;
+    const k = fitKey(v, c, Math.ceil(cost[c]! / scale));
+    const order = key ? compareKeys(k, key) : -1;
+    if (order < 0 || (order === 0 && cost[c]! < cost[at]!)) [at, key] = [c, k];
+  }
+  return key ? { counts: traceBack(at, bits, taken), c: at, key } : undefined;
+}
+
+interface Bit {
+  readonly id: string;
+  readonly u: number;
+  readonly count: number;
+  readonly cost: number;
+}
+
+function splitInBits(sizes: readonly Size[]): { bits: Bit[]; scale: number } {
+  // One vessel costs `scale` less a credit that grows with its size, so that of two sets with as many
+  // vessels the one with more of the larger wins. Credits stay below `scale` and everything below 2^53.
+  const all = sizes.reduce((sum, s) => sum + s.n, 0) + 1;
+  const places = Math.max(0, Math.min(sizes.length - 1, Math.floor(Math.log(2 ** 52 / all) / Math.log(all)) - 1));
+  const credit = (rank: number) => (rank < sizes.length - places ? 0 : all ** (rank - (sizes.length - places)));
+  const scale = all ** (places + 1);
+  const bits = sizes.flatMap((s, rank) =>
+    powers(s.n).map((count) => ({ id: s.id, u: s.u * count, count, cost: count * (scale - credit(rank)) }))
+  );
+  return { bits, scale };
+}
+
+/** Example: 7 is 1 + 2 + 4, 6 is 1 + 2 + 3: every count up to n is a sum of them. */
+function powers(n: number): number[] {
+  const out: number[] = [];
+  for (let p = 1; n > 0; p *= 2) {
+    out.push(Math.min(p, n));
+    n -= Math.min(p, n);
+  }
+  return out;
+}
+
+function traceBack(c: number, bits: readonly Bit[], taken: readonly Uint8Array[]): Record<string, number> {
+  const counts: Record<string, number> = {};
+  for (let i = bits.length - 1, at = c; i >= 0; i--) {
+    const bit = bits[i]!;
+    if (!taken[i]![at]) continue;
+    counts[bit.id] = (counts[bit.id] ?? 0) + bit.count;
+    at -= bit.u;
+  }
+  return counts;
+}
+
+const usable = (jars: readonly FreeSize[], id: string) => jars.find((j) => j.id === id)?.usableMl ?? 0;
+
+function describe(found: Found, needMl: number, jars: readonly FreeSize[]): JarSet {
+  return { ...setOf(found.counts, needMl, jars), key: found.key };
+}
+
+/**
+ * A set chosen by hand, measured the same way.
+ * Example: one jar of 900 ml for 1000 ml of produce leaves `100`.
+ */
+export function setOf(counts: Readonly<Record<string, number>>, needMl: number, jars: readonly FreeSize[]): JarSet {
+  const kept = Object.entries(counts).filter(([id, n]) => n > 0 && usable(jars, id) > 0);
+  const roomMl = kept.reduce((sum, [id, n]) => sum + n * usable(jars, id), 0);
+  const vessels = kept.reduce((sum, [, n]) => sum + n, 0);
+  const steps = (ml: number) => Math.ceil(ml / STEP_ML - 1e-9);
+  return {
+    counts: Object.fromEntries(kept),
+    vessels,
+    roomMl,
+    needMl,
+    leftMl: Math.max(0, needMl - roomMl),
+    spareMl: Math.max(0, roomMl - needMl),
+    key: fitKey(Math.max(1, steps(needMl)), Math.floor(roomMl / STEP_ML + 1e-9), vessels)
+  };
+}
+
+function onesMore(leftMl: number, roomMl: number, most: number, jars: readonly FreeSize[]): string[] {
+  return [...jars]
+    .sort((a, b) => a.usableMl - b.usableMl)
+    .filter((j) => j.usableMl >= leftMl && roomMl + j.usableMl <= most * STEP_ML)
+    .map((j) => j.id);
+}

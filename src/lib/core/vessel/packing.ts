@@ -1,0 +1,45 @@
+import type { Cut } from '../produce/index';
+
+/**
+ * Packing fraction at most: vegetable volume over usable volume, by cut.
+ * Common practice, each within 0.9-1.45 times a loosely filled cup (USDA SR24 cup weights).
+ */
+export const PACKING: Readonly<Record<Exclude<Cut, 'shred'>, number>> = {
+  upright: 0.65,
+  spear: 0.65,
+  coin: 0.62,
+  whole: 0.62,
+  cherry: 0.58,
+  floret: 0.52,
+  chunk: 0.52,
+  half: 0.52,
+  strip: 0.5,
+  ring: 0.5,
+  leaf: 0.9,
+  mash: 1
+};
+
+/** Small round cucumbers pack a little looser upright than beans do. Common practice. */
+const UPRIGHT_CUCUMBER = 0.62;
+
+/** Packing fraction at most of a crop in a cut. Example: `packing('cucumber-small', 'upright')` is `0.62`. */
+export function packing(cropId: string, cut: Exclude<Cut, 'shred'>): number {
+  return cut === 'upright' && cropId === 'cucumber-small' ? UPRIGHT_CUCUMBER : PACKING[cut];
+}
+
+/** Salted, bruised shreds, g per ml, with one sd from the range 0.95-1.05. Common practice; SR24 kraut 0.998. */
+export const SHRED_BULK = { mean: 1, sd: 0.03 };
+
+export interface Packed {
+  readonly vegG: number;
+  readonly density: number;
+  readonly packing: number;
+}
+
+/**
+ * Jar room that pieces need, ml: every cut adds flesh volume over its packing fraction.
+ * Example: 1500 ml of chunks at 0.52 need `2884.6`.
+ */
+export function roomNeeded(parts: readonly Packed[]): number {
+  return parts.reduce((sum, p) => sum + p.vegG / (p.density * p.packing), 0);
+}

@@ -1,0 +1,86 @@
+import { as, plusMinus, roundBrineUp } from '../quantity/index';
+import { brineForRoom, brineOf, strengthByWater, weighOut, waterDensity, type Brine, type SaltKind } from '../salt/index';
+import { shareByRoom } from '../vessel/index';
+import type { OwnedSize } from './jars';
+import type { GoingIn } from './prepare';
+import type { BrineToMix, JarCard, WorksheetInput } from './types';
+
+/** Reserve to mix beyond what the jars take: a tenth, at least 50 ml. Common practice, no source. */
+const RESERVE = { share: 0.1, leastMl: 50 };
+
+/** Water as it comes from the tap or the can, °C. */
+export const WATER_C = 20;
+
+export interface Filled {
+  readonly cards: JarCard[];
+  readonly brine: BrineToMix | null;
+  /** Pure salt rubbed in dry, before any brine, g. */
+  readonly rubbedNaclG: number;
+  readonly naclInJarsG: number;
+  readonly waterInJarsG: number;
+}
+
+/**
+ * Pieces shared over the jars in proportion to their room, brine in what is left, as strong as the dose wants.
+ * `share` is the part of the produce that is packed. Undefined when no brine reaches the dose.
+ */
+export function fillWithBrine(going: GoingIn, share: number, jars: readonly OwnedSize[], input: WorksheetInput, salt: SaltKind): Filled | undefined {
+  const roomMl = jars.reduce((a, j) => a + j.usableMl, 0);
+  const fleshMl = Math.min(roomMl, going.flesh.mean * share);
+  const poured = brineForRoom(
+    roomMl - fleshMl,
+    input.way,
+    input.fraction,
+    { vegG: going.prepared.mean * share, vegWaterG: going.vegWater.mean * share },
+    WATER_C
+  );
+  if (!poured) return undefined;
+  const usable = jars.map((j) => j.usableMl);
+  const veg = shareByRoom(going.prepared.mean * share, usable);
+  const room = shareByRoom(going.needMl * share, usable);
+  const cards = jars.map((jar, i) => card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt));
+  return { cards, brine: mixOf(poured, salt), rubbedNaclG: 0, naclInJarsG: poured.naclG, waterInJarsG: poured.waterG };
+}
+
+function card(size: OwnedSize, vegG: number, vegRoomMl: number, poured: Brine, part: number, salt: SaltKind): JarCard {
+  const naclG = poured.naclG * part;
+  const waterG = poured.waterG * part;
+  return {
+    jarId: size.jar.id,
+    name: size.jar.name,
+    geometryId: size.jar.geometryId,
+    lid: size.jar.lid,
+    usableMl: size.usableMl,
+    headspaceMm: size.headspaceMm,
+    vegG,
+    vegRoomMl: Math.min(vegRoomMl, size.usableMl),
+    brineMl: poured.volumeMl * part,
+    saltG: weighOut(naclG, salt),
+    naclG,
+    waterG,
+    contentsG: vegG + naclG + waterG,
+    toppedUp: false
+  };
+}
+
+/** The brine to mix for what the jars take: reserve added, rounded up once to 50 ml. */
+export function mixOf(inJars: Brine, salt: SaltKind): BrineToMix {
+  const reserve = Math.max(RESERVE.leastMl, inJars.volumeMl * RESERVE.share);
+  const mixMl = inJars.volumeMl === 0 ? 0 : roundBrineUp(inJars.volumeMl + reserve);
+  const mix = brineOf(mixMl, inJars.strength, WATER_C);
+  return {
+    mixMl,
+    inJarsMl: inJars.volumeMl,
+    reserveMl: mixMl - inJars.volumeMl,
+    waterG: mix.waterG,
+    waterMl: mix.waterG / waterDensity(WATER_C),
+    saltG: weighOut(mix.naclG, salt),
+    naclG: mix.naclG,
+    strength: inJars.strength,
+    strengthByWater: strengthByWater(as.trueStrength(inJars.strength))
+  };
+}
+
+/** ± of the brine that the jars take, ml: from how well the flesh volume is known. */
+export const brinePlusMinus = (going: GoingIn, share: number): number =>
+  plusMinus({ mean: 0, sd: going.flesh.sd * share });

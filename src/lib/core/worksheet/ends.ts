@@ -1,0 +1,38 @@
+import { sdOfRange, together } from '../quantity/index';
+import { equilibriumSalinity, perTotal, perVegetables, perWater, type SaltKind } from '../salt/index';
+import { as } from '../quantity/index';
+import type { Filled } from './brined';
+import type { GoingIn } from './prepare';
+import type { SaltEnds } from './types';
+
+/**
+ * Where the salt ends up and how sure that is. Errors: the salt's purity, half a step of the scale, the water in
+ * the vegetables, and (for brine) how much of it the flesh leaves room for.
+ */
+export function saltEnds(going: GoingIn, share: number, filled: Filled, salt: SaltKind, scaleStepG: number, brined: boolean): SaltEnds {
+  const contents = {
+    naclG: filled.naclInJarsG,
+    waterG: filled.waterInJarsG,
+    vegG: going.prepared.mean * share,
+    vegWaterG: going.vegWater.mean * share
+  };
+  const s = equilibriumSalinity(contents);
+  const b = brined && filled.brine ? filled.brine.strength : null;
+  const all = contents.naclG + contents.waterG + contents.vegWaterG;
+  const saltSd = together(
+    contents.naclG * (sdOfRange(salt.purityLow, salt.purityHigh) / salt.purity),
+    (scaleStepG * salt.purity) / Math.sqrt(12)
+  );
+  const brineSd = b === null ? 0 : going.flesh.sd * share;
+  return {
+    equilibrium: s,
+    equilibriumSd:
+      all === 0
+        ? 0
+        : together(((1 - s) * saltSd) / all, (s * going.vegWater.sd * share) / all, (((b ?? s) - s) * brineSd) / all),
+    perWater: brined ? (perWater(contents) ?? null) : null,
+    perVegetables: perVegetables(contents) ?? as.perVegetables(0),
+    perTotal: perTotal(contents) ?? as.perTotal(0),
+    asPoured: b
+  };
+}

@@ -1,0 +1,43 @@
+import { chooseJars, isCrock, jarGeometry, setOf, usableMl, usualHeadspace, type Fit, type FreeSize, type JarSet } from '../vessel/index';
+import type { WorksheetInput, WorksheetJar } from './types';
+
+/** Least fill of a set: pieces share the room, shreds fill jar by jar and the last may be topped up. Common practice. */
+const LEAST_FILL = { brine: 0.6, dry: 0.5 } as const;
+
+export interface OwnedSize extends FreeSize {
+  readonly jar: WorksheetJar;
+  readonly headspaceMm: number;
+  readonly crock: boolean;
+}
+
+/** The household's jars with what each takes; jars of an unknown shape are left out. */
+export function ownedSizes(jars: readonly WorksheetJar[]): OwnedSize[] {
+  return jars.flatMap((jar) => {
+    const g = jarGeometry(jar.geometryId);
+    if (!g) return [];
+    const headspaceMm = jar.headspaceMm ?? usualHeadspace(g);
+    return [{ id: jar.id, usableMl: usableMl(g, headspaceMm, jar.weightMl ?? 0), free: jar.free, jar, headspaceMm, crock: isCrock(g) }];
+  });
+}
+
+/** The proposals, and the set that counts: chosen by hand, or the proposal picked. */
+export function pickJars(needMl: number, sizes: readonly OwnedSize[], input: WorksheetInput, salting: 'dry' | 'brine'): { fit: Fit; chosen: JarSet } {
+  const fit = chooseJars(needMl, sizes, { leastFill: LEAST_FILL[salting] });
+  const byHand = input.counts ? setOf(input.counts, needMl, sizes) : undefined;
+  const proposal = fit.sets[input.choice] ?? fit.sets[0];
+  return { fit, chosen: byHand ?? proposal ?? setOf({}, needMl, sizes) };
+}
+
+/** The jars of a set one by one, largest first. */
+export function eachJar(set: JarSet, sizes: readonly OwnedSize[]): OwnedSize[] {
+  return sizes
+    .filter((s) => (set.counts[s.id] ?? 0) > 0)
+    .sort((a, b) => b.usableMl - a.usableMl || (a.id < b.id ? -1 : 1))
+    .flatMap((s) => Array.from({ length: set.counts[s.id] ?? 0 }, () => s));
+}
+
+/** Share of the produce that is packed: all, when what is left is within the tolerance and pressed in. */
+export function packedShare(set: JarSet): number {
+  if (set.vessels === 0) return 0;
+  return set.key[0] === 0 ? 1 : Math.min(1, set.roomMl / set.needMl);
+}

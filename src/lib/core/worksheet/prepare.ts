@@ -1,0 +1,69 @@
+import { crop, preparedFrom, type Crop } from '../produce/index';
+import { together, type Spread } from '../quantity/index';
+import { cutFor, type Style } from '../style/index';
+import { packing, SHRED_BULK } from '../vessel/index';
+import type { PreparedItem, WorksheetItem } from './types';
+
+/** Everything that goes in, added up. */
+export interface GoingIn {
+  readonly items: readonly PreparedItem[];
+  readonly prepared: Spread;
+  readonly vegWater: Spread;
+  /** Room in jars, ml: flesh over packing, or shreds over bulk weight. */
+  readonly needMl: number;
+  /** Flesh volume that pushes brine aside, ml. */
+  readonly flesh: Spread;
+  readonly hottest: Crop | undefined;
+}
+
+/** A weighing is good to about this share of itself: bowl, drops, reading. Common practice, no source. */
+const WEIGHING_SD = 0.005;
+
+/** Cuts, weighs and adds up what is on the bench; items of an unknown crop do not get this far. */
+export function goingIn(items: readonly WorksheetItem[], s: Style): GoingIn {
+  const rows = items.flatMap((item) => {
+    const c = crop(item.cropId);
+    return c ? [{ item: prepare(item, c, s), c }] : [];
+  });
+  const sum = (f: (r: (typeof rows)[number]) => number) => rows.reduce((a, r) => a + f(r), 0);
+  const sds = (f: (r: (typeof rows)[number]) => number) => together(...rows.map(f));
+  const density = (c: Crop) => c.soakedDensity ?? c.density;
+  return {
+    items: rows.map((r) => r.item),
+    prepared: { mean: sum((r) => r.item.prepared.mean), sd: sds((r) => r.item.prepared.sd) },
+    vegWater: {
+      mean: sum((r) => r.item.prepared.mean * r.c.moisture),
+      sd: sds((r) => together(r.item.prepared.mean * r.c.moistureSd, r.item.prepared.sd * r.c.moisture))
+    },
+    needMl: sum(({ item, c }) => roomOf(item, c)),
+    flesh: {
+      mean: sum((r) => r.item.prepared.mean / density(r.c)),
+      sd: sds((r) =>
+        together(r.item.prepared.sd / density(r.c), (r.item.prepared.mean * r.c.densitySd) / density(r.c) ** 2)
+      )
+    },
+    hottest: rows.map((r) => r.c).reduce<Crop | undefined>((a, c) => (a && a.heat >= c.heat ? a : c), undefined)
+  };
+}
+
+function prepare(item: WorksheetItem, c: Crop, s: Style): PreparedItem {
+  const weighed = item.preparedG !== null;
+  return {
+    id: item.id,
+    cropId: c.id,
+    name: c.name,
+    cut: cutFor(s, c.pack),
+    pickedG: item.pickedG,
+    prepared:
+      item.preparedG === null
+        ? preparedFrom(item.pickedG, c, item.withTops)
+        : { mean: item.preparedG, sd: item.preparedG * WEIGHING_SD },
+    weighed
+  };
+}
+
+function roomOf(item: PreparedItem, c: Crop): number {
+  return item.cut === 'shred'
+    ? item.prepared.mean / SHRED_BULK.mean
+    : item.prepared.mean / (c.density * packing(c.id, item.cut));
+}

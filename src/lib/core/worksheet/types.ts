@@ -1,0 +1,158 @@
+import type { Cut } from '../produce/index';
+import type { EquilibriumSalinity, PerTotal, PerVegetables, PerWater, Spread, SpoonSystem, TrueStrength } from '../quantity/index';
+import type { DosingWay, Spoonful } from '../salt/index';
+import type { Caution } from '../safety/index';
+import type { JarSet, Lid } from '../vessel/index';
+
+/** One thing on the bench: a pick, weighed again once prepared, or not yet. */
+export interface WorksheetItem {
+  readonly id: string;
+  readonly cropId: string;
+  /** Picked weight on the bench, g. */
+  readonly pickedG: number;
+  readonly withTops: boolean;
+  /** Prepared weight, g; null while not weighed: then it is estimated by trim yield. */
+  readonly preparedG: number | null;
+}
+
+/** A kind of jar the household owns, with how many are free. */
+export interface WorksheetJar {
+  readonly id: string;
+  readonly name: string;
+  readonly geometryId: string;
+  readonly lid: Lid;
+  readonly free: number;
+  readonly headspaceMm?: number;
+  readonly weightMl?: number;
+}
+
+export interface WorksheetInput {
+  readonly styleId: string;
+  readonly items: readonly WorksheetItem[];
+  readonly way: DosingWay;
+  /** Of the base that `way` names, 0-1. */
+  readonly fraction: number;
+  readonly saltKindId: string;
+  readonly jars: readonly WorksheetJar[];
+  /** Jars chosen by hand, by jar id; null: the tool chooses. */
+  readonly counts: Readonly<Record<string, number>> | null;
+  /** Which of the proposed sets, 0 first. */
+  readonly choice: number;
+  readonly place: { readonly name: string; readonly tempC: number };
+  /** Somebody is there to open lids every day. */
+  readonly opens: boolean;
+  /** Step of the household's scale, g. */
+  readonly scaleStepG: number;
+  readonly spoons: SpoonSystem;
+}
+
+export interface PreparedItem {
+  readonly id: string;
+  readonly cropId: string;
+  readonly name: string;
+  readonly cut: Cut;
+  readonly pickedG: number;
+  readonly prepared: Spread;
+  readonly weighed: boolean;
+}
+
+/** What goes into one jar. Salt is grams of the household's salt. */
+export interface JarCard {
+  readonly jarId: string;
+  readonly name: string;
+  readonly geometryId: string;
+  readonly lid: Lid;
+  readonly usableMl: number;
+  readonly headspaceMm: number;
+  readonly vegG: number;
+  /** Room the packed vegetables take up, ml: to draw them. */
+  readonly vegRoomMl: number;
+  /** Brine poured in, ml; for shreds only what tops the last jar up. */
+  readonly brineMl: number;
+  readonly saltG: number;
+  readonly naclG: number;
+  readonly waterG: number;
+  /** Everything in the jar, g. */
+  readonly contentsG: number;
+  readonly toppedUp: boolean;
+}
+
+/** Brine to mix, reserve and its salt included. */
+export interface BrineToMix {
+  readonly mixMl: number;
+  readonly inJarsMl: number;
+  readonly reserveMl: number;
+  readonly waterG: number;
+  readonly waterMl: number;
+  readonly saltG: number;
+  readonly naclG: number;
+  readonly strength: TrueStrength;
+  readonly strengthByWater: PerWater;
+}
+
+export interface SaltAnswer {
+  /** Grams of the household's salt to weigh out, all told. */
+  readonly weighG: number;
+  readonly naclG: number;
+  readonly spoons: Spoonful;
+}
+
+/** Where the salt ends up, and the same said in the other ways. */
+export interface SaltEnds {
+  readonly equilibrium: EquilibriumSalinity;
+  readonly equilibriumSd: number;
+  readonly perWater: PerWater | null;
+  readonly perVegetables: PerVegetables;
+  readonly perTotal: PerTotal;
+  /** The brine as poured; null for dry salt. */
+  readonly asPoured: TrueStrength | null;
+}
+
+/** Says of a number how to write it. */
+export type Unit = 'mass' | 'salt' | 'volume' | 'percent' | 'strength' | 'count' | 'number' | 'mm' | 'days';
+
+export interface WorkingValue {
+  readonly name: string;
+  readonly value: number;
+  readonly unit: Unit;
+}
+
+/** How a number came about: formula in words, values put in, source, error. */
+export interface Working {
+  readonly id: string;
+  readonly name: string;
+  readonly result: WorkingValue;
+  readonly formula: string;
+  readonly values: readonly WorkingValue[];
+  readonly source: string;
+  /** ±, nine times in ten, in the result's unit; null where it is exact by choice. */
+  readonly plusMinus: number | null;
+}
+
+/** The salt forecast for juice: from when brine must be poured on shreds, and which. */
+export interface JuiceAdvice {
+  readonly withinHours: 24;
+  readonly strength: TrueStrength;
+  readonly saltPerLitreG: number;
+}
+
+export interface Worksheet {
+  readonly version: 1;
+  readonly styleId: string;
+  readonly saltKindId: string;
+  readonly items: readonly PreparedItem[];
+  readonly prepared: Spread;
+  readonly packedG: number;
+  readonly leftG: number;
+  readonly sets: readonly JarSet[];
+  readonly chosen: JarSet;
+  /** Jars, of those owned, one more of which would take what is left. */
+  readonly oneMore: readonly string[];
+  readonly jars: readonly JarCard[];
+  readonly brine: BrineToMix | null;
+  readonly salt: SaltAnswer;
+  readonly ends: SaltEnds;
+  readonly juice: JuiceAdvice | null;
+  readonly cautions: readonly Caution[];
+  readonly working: readonly Working[];
+}

@@ -1,0 +1,124 @@
+import { plusMinus, relativeSd } from '../quantity/index';
+import type { SaltKind } from '../salt/index';
+import type { Style } from '../style/index';
+import { brinePlusMinus } from './brined';
+import type { GoingIn } from './prepare';
+import type { BrineToMix, JarCard, SaltEnds, SaltAnswer, Working, WorkingValue, WorksheetInput } from './types';
+
+const v = (name: string, value: number, unit: WorkingValue['unit']): WorkingValue => ({ name, value, unit });
+
+export interface Facts {
+  readonly input: WorksheetInput;
+  readonly style: Style;
+  readonly going: GoingIn;
+  readonly share: number;
+  readonly needMl: number;
+  readonly roomMl: number;
+  readonly cards: readonly JarCard[];
+  readonly brine: BrineToMix | null;
+  readonly salt: SaltAnswer;
+  readonly kind: SaltKind;
+  readonly ends: SaltEnds;
+}
+
+/** For every number on the sheet: formula in words, values put in, source, error. */
+export function workings(f: Facts): Working[] {
+  return [preparedWorking(f), jarsWorking(f), ...brineWorking(f), saltWorking(f), endsWorking(f)];
+}
+
+function preparedWorking({ going }: Facts): Working {
+  const estimated = going.items.some((i) => !i.weighed);
+  return {
+    id: 'prepared',
+    name: 'Prepared vegetables',
+    result: v('prepared', going.prepared.mean, 'mass'),
+    formula: estimated ? 'weighed, or picked weight times trim yield where it is not weighed yet' : 'the weights added up',
+    values: going.items.flatMap((i) => [
+      v(`${i.name}, ${i.weighed ? 'weighed' : `from ${Math.round(i.pickedG)} g picked`}`, i.prepared.mean, 'mass')
+    ]),
+    source: estimated
+      ? 'trim yield from the table: USDA Agriculture Handbook 102 and Food Buying Guide, recalled from memory'
+      : 'your scale',
+    plusMinus: plusMinus(going.prepared)
+  };
+}
+
+function jarsWorking({ style, needMl, roomMl, cards }: Facts): Working {
+  const dry = style.salting === 'dry';
+  return {
+    id: 'jars',
+    name: 'Jars',
+    result: v('jars', cards.length, 'count'),
+    formula: dry
+      ? 'room the shreds need = weight / bulk weight of pressed shreds; jars of your free ones that take it with the least left, least spare, fewest jars'
+      : 'room the pieces need = flesh volume / packing of the cut; jars of your free ones that take it with the least left, least spare, fewest jars',
+    values: [v('room needed', needMl, 'volume'), v('room in these jars, up to the fill line', roomMl, 'volume')],
+    source: `${dry ? 'bulk weight 1.0 g/ml' : 'packing by cut'}: table, common practice; jars: your kit`,
+    plusMinus: null
+  };
+}
+
+function brineWorking({ brine, going, share, style, roomMl }: Facts): Working[] {
+  if (!brine) return [];
+  const dry = style.salting === 'dry';
+  return [
+    {
+      id: 'brine',
+      name: 'Brine to mix',
+      result: v('brine', brine.mixMl, 'volume'),
+      formula: dry
+        ? 'what the last jar lacks, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml'
+        : 'room in the jars less flesh volume, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml',
+      values: [
+        ...(dry ? [] : [v('room in the jars', roomMl, 'volume'), v('flesh volume', going.flesh.mean * share, 'volume')]),
+        v('brine in the jars', brine.inJarsMl, 'volume'),
+        v('reserve', brine.reserveMl, 'volume'),
+        v('water for it', brine.waterMl, 'volume'),
+        v('salt in it', brine.saltG, 'salt'),
+        v('strength, salt in brine', brine.strength, 'strength')
+      ],
+      source: 'flesh density: table, common practice; brine density: fit to CRC and ICT tables, recalled from memory, ±0.0002',
+      plusMinus: dry ? null : brinePlusMinus(going, share)
+    }
+  ];
+}
+
+function saltWorking({ salt, kind, input, brine, style }: Facts): Working {
+  const bySpoon = salt.spoons.atRoundedG * relativeSd(kind.gsd);
+  return {
+    id: 'salt',
+    name: 'Salt to weigh out',
+    result: v('salt', salt.weighG, 'salt'),
+    formula:
+      style.salting === 'dry'
+        ? 'share of the wanted salinity × all water in the jar / (1 − that share), over the purity of your salt'
+        : 'strength of the brine × its weight, over the purity of your salt',
+    values: [
+      v('wanted', input.fraction, 'percent'),
+      v('pure salt', salt.naclG, 'salt'),
+      v('purity of your salt', kind.purity, 'percent'),
+      ...(brine ? [v('of it in the brine', brine.saltG, 'salt')] : []),
+      v('if measured by spoon: ±', plusMinus({ mean: salt.weighG, sd: bySpoon }), 'salt')
+    ],
+    source: `${kind.name}: ${kind.source}`,
+    plusMinus: plusMinus({ mean: salt.weighG, sd: input.scaleStepG / Math.sqrt(12) })
+  };
+}
+
+function endsWorking({ ends, going, share, brine }: Facts): Working {
+  return {
+    id: 'ends',
+    name: 'Where the salt ends up',
+    result: v('equilibrium salinity', ends.equilibrium, 'percent'),
+    formula: 'salt / (salt + water added + water in the vegetables), once it has evened out',
+    values: [
+      v('water in the vegetables', going.vegWater.mean * share, 'mass'),
+      ...(brine && ends.perWater !== null ? [v('brine as poured', brine.strength, 'strength')] : []),
+      v('per vegetables', ends.perVegetables, 'percent'),
+      v('per total weight', ends.perTotal, 'percent'),
+      ...(ends.perWater !== null ? [v('per water', ends.perWater, 'percent')] : [])
+    ],
+    source: 'moisture of the crops: USDA SR24, public domain; mass balance',
+    plusMinus: plusMinus({ mean: ends.equilibrium, sd: ends.equilibriumSd })
+  };
+}

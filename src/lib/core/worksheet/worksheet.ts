@@ -1,0 +1,82 @@
+import { crop } from '../produce/index';
+import { as } from '../quantity/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { saturation, saltKind, spoonsFor, strengthByWater, weighOut } from '../salt/index';
+import { style as styleOf } from '../style/index';
+import { fillWithBrine, WATER_C, type Filled } from './brined';
+import { cautionsFor } from './cautions';
+import { saltEnds } from './ends';
+import { eachJar, ownedSizes, packedShare, pickJars } from './jars';
+import { goingIn } from './prepare';
+import { fillWithShreds } from './shredded';
+import type { SaltEnds, Worksheet, WorksheetInput } from './types';
+import { workings } from './working';
+
+/**
+ * The main job: prepared vegetables, a style, the free jars and a dose give jars by size, brine to mix, grams of the
+ * household's salt, a card per jar, where the salt ends up, cautions, and the working of every number.
+ *
+ * Inside all is g, ml, mm, °C and fractions. Refuses an unknown style, salt or crop, nothing on the bench, no room in
+ * any free jar, a dose per water where no water is added, and a brine beyond saturation.
+ * Formulas: mass balance; see `salt/`, `vessel/`. Example: 1020 g gherkins in a half-gallon (1855 ml) for 3 % take
+ * 792.5 ml of 6.52 % brine, 53.98 g of pure salt in the jar.
+ */
+export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
+  const s = styleOf(input.styleId);
+  const kind = saltKind(input.saltKindId);
+  if (!s) return refuse('style-unknown', { field: 'styleId', values: { said: input.styleId } });
+  if (!kind) return refuse('salt-unknown', { field: 'saltKindId', values: { said: input.saltKindId } });
+  const strange = input.items.find((i) => !crop(i.cropId));
+  if (strange) return refuse('crop-unknown', { field: 'cropId', values: { said: strange.cropId } });
+  if (input.way === 'perWater' && s.salting === 'dry') return refuse('no-water-to-dose', { field: 'way' });
+  const going = goingIn(input.items, s);
+  if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
+
+  const sizes = ownedSizes(input.jars);
+  const { fit, chosen } = pickJars(going.needMl, sizes, input, s.salting);
+  const tooMany = sizes.find((z) => (chosen.counts[z.id] ?? 0) > z.free);
+  if (tooMany) return refuse('jars-not-free', { field: 'counts', values: { name: tooMany.jar.name, free: tooMany.free } });
+  if (chosen.vessels === 0) return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(going.needMl, sizes) });
+
+  const share = packedShare(chosen);
+  const jars = eachJar(chosen, sizes);
+  const filled: Filled | undefined =
+    s.salting === 'brine' ? fillWithBrine(going, share, jars, input, kind) : fillWithShreds(going, share, jars, input, kind);
+  if (!filled || (filled.brine && filled.brine.strength > saturation(WATER_C)))
+    return refuse('beyond-saturation', { field: 'fraction', values: { most: (saturation(WATER_C) * 100).toFixed(1) } });
+
+  const ends = saltEnds(going, share, filled, kind, input.scaleStepG, s.salting === 'brine');
+  const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
+  const weighG = weighOut(naclG, kind);
+  const salt = { weighG, naclG, spoons: spoonsFor(weighG, kind, input.spoons) };
+  const facts = { input, style: s, going, share, needMl: going.needMl, roomMl: chosen.roomMl, cards: filled.cards, brine: filled.brine, salt, kind, ends };
+  return done({
+    version: 1,
+    styleId: s.id,
+    saltKindId: kind.id,
+    items: going.items,
+    prepared: going.prepared,
+    packedG: going.prepared.mean * share,
+    leftG: going.prepared.mean * (1 - share),
+    sets: fit.sets,
+    chosen,
+    oneMore: share < 1 ? fit.oneMore : [],
+    jars: filled.cards,
+    brine: filled.brine,
+    salt,
+    ends,
+    juice: s.salting === 'dry' ? juiceAdvice(ends, kind.purity) : null,
+    cautions: cautionsFor(input, s, going, filled.cards, ends),
+    working: workings(facts)
+  });
+}
+
+function juiceAdvice(ends: SaltEnds, purity: number) {
+  const strength = as.trueStrength(ends.equilibrium);
+  return { withinHours: 24 as const, strength, saltPerLitreG: (strengthByWater(strength) * 998.2) / purity };
+}
+
+function smallestThatFits(needMl: number, sizes: readonly { usableMl: number; free: number; jar: { name: string } }[]) {
+  const free = sizes.filter((z) => z.free > 0).sort((a, b) => a.usableMl - b.usableMl)[0];
+  return { needMl: Math.round(needMl), smallest: free?.jar.name ?? '', takesMl: Math.round(free?.usableMl ?? 0) };
+}

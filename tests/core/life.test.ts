@@ -1,0 +1,276 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { correctPortion, evolveBatch, move, nextLidNumbers, placeOf, portion, standingFillings, type BatchEvent } from '$lib/core/batch';
+import { addDays, dayOfWall, daysBetween, isDay, MINUTES_PER_DAY, minuteOfDay, wall, wallText, weekday } from '$lib/core/calendar';
+import { batchPHCautions, careTasks, coldSince, counterWindow, dayNumberOf, daysAtPace, nextDue, paceFactor, whatToExpect, whenDaysPassed } from '$lib/core/care';
+import { evolveHousehold, evolvePantry, NEW_HOUSEHOLD, shoppingList, type Goods } from '$lib/core/kit';
+import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
+import { evolveLot, isOpen, mayCorrect, mayTake, rawLife, type Lot, type LotEvent } from '$lib/core/lot';
+import { pHCautions } from '$lib/core/safety';
+import { batch, filling, PLACES, START } from '../support/builders';
+import { near, vector } from '../support/vectors';
+
+const day = MINUTES_PER_DAY;
+const cared = (kind: 'open' | 'look' | 'airlock', slot: number, fillingIds = ['f1'], how: 'done' | 'skipped' = 'done'): BatchEvent => ({ type: 'cared', data: { kind, how, slot, fillingIds } });
+const moved = (placeId: string, fillingIds = ['f1']): BatchEvent => ({ type: 'moved', data: { fillingIds, placeId } });
+
+describe('calendar', () => {
+  const v48 = vector('V48');
+  it(v48.name, () => (v48.in.start as string[]).forEach((s, i) => expect(addDays(s, 14)).toBe(v48.out.due[i])));
+  const v49 = vector('V49');
+  it(v49.name, () => expect(daysBetween(v49.in.start, v49.in.now)).toBe(v49.out.dayNumber));
+  it('knows which days exist, and their weekday', () => {
+    expect([isDay('2027-02-29'), isDay('2028-02-29'), isDay('tomorrow'), isDay('2026-13-01')]).toEqual([false, true, false, false]);
+    expect(weekday('2026-09-12')).toBe(6);
+  });
+  it('wall minutes say the same hour and day', () => {
+    const at = wall('2026-09-12', 8, 10);
+    expect([dayOfWall(at), minuteOfDay(at), wallText(at)]).toEqual(['2026-09-12', 490, '2026-09-12T08:10']);
+  });
+});
+
+describe('pace', () => {
+  it.each([[17, 1.8], [21, 1], [28, 0.6]])('at %s °C times %s (common practice, no source)', (t, f) => near(paceFactor(t), f, 1e-9));
+  it('is held under 15 and over 30 °C, and falls in between', () => {
+    expect([paceFactor(4), paceFactor(45)]).toEqual([paceFactor(15), paceFactor(30)]);
+    for (let t = 15; t < 30; t++) expect(paceFactor(t)).toBeGreaterThan(paceFactor(t + 1));
+  });
+  it('adds up over places', () => {
+    near(whenDaysPassed(7, START, [{ from: START, tempC: 17 }]), START + 12.6 * day, 1e-6);
+    const half = [{ from: START, tempC: 17 }, { from: START + 9 * day, tempC: 21 }];
+    near(whenDaysPassed(7, START, half), START + 11 * day, 1e-6);
+    near(daysAtPace(batch({ placeId: 'stairs' }), batch({ placeId: 'stairs' }).fillings[0]!, PLACES, START + 9 * day), 5, 1e-3);
+  });
+  it('tells what to expect', () => expect([0, 2, 4, 8, 30].map(whatToExpect)).toHaveLength(new Set([0, 2, 4, 8, 30].map(whatToExpect)).size));
+});
+
+describe('care', () => {
+  const due = (b: ReturnType<typeof batch>, now: number) => careTasks(b, PLACES, now).filter((t) => t.due <= now).map((t) => t.kind);
+  it('asks for a first look the next morning and for the juice after 24 hours', () => {
+    expect(due(batch(), START + 3 * 60)).toEqual([]);
+    expect(due(batch(), wall('2026-09-02', 9))).toEqual(['look', 'juice']);
+  });
+  it('asks for a clamped lid twice a day in days 2-5, then once, then every third day', () => {
+    const opens = (d: number) => {
+      const now = START + d * day;
+      const b = batch({}, [[d * 24 - 0.01, cared('open', now - 1)]]);
+      return careTasks(b, PLACES, now).find((t) => t.kind === 'open')!.due - now;
+    };
+    expect(opens(3)).toBe(11 * 60);
+    expect(opens(7)).toBe(23 * 60);
+    expect(opens(11)).toBeGreaterThan(day);
+  });
+  it('never asks to open what lets its gas out, and asks for the airlock weekly', () => {
+    const b = batch({ fillings: [filling({ lid: 'airlock' })] });
+    const kinds = careTasks(b, PLACES, START + 8 * day).map((t) => t.kind);
+    expect(kinds).not.toContain('open');
+    expect(kinds).toContain('airlock');
+  });
+  it('opens from the first evening in a warm kitchen', () => {
+    const warm = PLACES.map((p) => (p.id === 'counter' ? { ...p, tempC: 27 } : p));
+    expect(careTasks(batch(), warm, START).find((t) => t.kind === 'open')!.due).toBe(wall('2026-09-01', 20));
+  });
+  it('one tap does all jars, one can be left out, and a skip covers its slot only', () => {
+    const two = { fillings: [filling({ lid: 'loose' }), filling({ id: 'f2', lidNumber: 2, lid: 'loose' })] };
+    const now = wall('2026-09-02', 9);
+    const look = careTasks(batch(two), PLACES, now).find((t) => t.kind === 'look')!;
+    expect(look.lidNumbers).toEqual([1, 2]);
+    const left = careTasks(batch(two, [[24, cared('look', look.due, ['f1'])]]), PLACES, now).filter((t) => t.kind === 'look' && t.due <= now);
+    expect(left.map((t) => t.fillingIds)).toEqual([['f2']]);
+    const skipped = careTasks(batch(two, [[24, cared('look', look.due, ['f1', 'f2'], 'skipped')]]), PLACES, now).find((t) => t.kind === 'look')!;
+    expect(skipped.due).toBe(look.due + day);
+  });
+  it('shows one task for what was missed, with how often and since when', () => {
+    const t = careTasks(batch(), PLACES, wall('2026-09-05', 7)).find((x) => x.kind === 'open')!;
+    expect(t.missed).toBeGreaterThan(1);
+    expect(t.since).toBeLessThan(t.due);
+  });
+  it('a taste, a pH and a move answer their own tasks', () => {
+    const at = START + 8 * day;
+    expect(due(batch(), at)).toEqual(expect.arrayContaining(['taste', 'pH']));
+    const logged = batch({}, [
+      [8 * 24 - 1, { type: 'tasted', data: { fillingIds: ['f1'], sour: 2, salt: 2, crunch: 5, note: '' } }],
+      [8 * 24 - 1, { type: 'measured', data: { fillingIds: ['f1'], pH: 4 } }]
+    ]);
+    expect(due(logged, at)).not.toContain('taste');
+    expect(due(logged, at)).not.toContain('pH');
+  });
+  it('stops at the cold, but for one opening in week one and a monthly level', () => {
+    const b = batch({}, [[10 * 24, moved('fridge')]]);
+    expect(careTasks(b, PLACES, START + 14 * day).map((t) => t.kind)).toEqual(['openInCold', 'level']);
+    expect(coldSince(b.fillings[0]!, PLACES)).toBe(START + 10 * day);
+    expect(careTasks(batch({ fillings: [filling({ lid: 'loose' })] }, [[240, moved('fridge')]]), PLACES, START + 14 * day).map((t) => t.kind)).toEqual(['level']);
+  });
+  it('asks for the cold at the latest day, scaled by the place', () => {
+    const w = counterWindow(batch({ placeId: 'stairs' }), batch({ placeId: 'stairs' }).fillings[0]!, PLACES, START)!;
+    near(w.from, START + 7 * 1.8 * day, 1e-6);
+    near(w.to, START + 28 * 1.8 * day, 1e-6);
+    expect(due(batch(), START + 29 * day)).toContain('toCold');
+  });
+  it('the next due thing lies ahead, and there is none without jars', () => {
+    const now = wall('2026-09-02', 9);
+    expect(nextDue([batch()], PLACES, now)!).toBeGreaterThan(now);
+    expect(nextDue([], PLACES, now)).toBeNull();
+  });
+  it('the start day is day 0', () => expect([dayNumberOf(batch(), START + 60), dayNumberOf(batch(), START + day)]).toEqual([0, 1]));
+});
+
+describe('the pH line', () => {
+  const at = (readings: number[], day: number, startsNearLine = false) => pHCautions({ readings, day, lineDay: 7, startsNearLine }).map((c) => c.rule);
+  it('is 4.6 by the style’s day; a tomato must also have fallen', () => {
+    expect(at([4.8], 5)).toEqual([]);
+    expect(at([4.8], 7)).toEqual(['ph-line']);
+    expect(at([4.6], 9)).toEqual([]);
+    expect(at([], 20)).toEqual([]);
+    expect(at([4.4], 9, true)).toEqual(['ph-not-fallen']);
+    expect(at([4.5, 4.0], 9, true)).toEqual([]);
+    expect(at([4.5, 4.4], 9, true)).toEqual(['ph-not-fallen']);
+  });
+  it('waits longer in a cool place', () => {
+    const sourless: [number, BatchEvent][] = [[8 * 24, { type: 'measured', data: { fillingIds: ['f1'], pH: 5 } }]];
+    expect(batchPHCautions(batch({}, sourless), PLACES, START + 8 * day).map((c) => c.rule)).toEqual(['ph-line']);
+    expect(batchPHCautions(batch({ placeId: 'stairs' }, sourless), PLACES, START + 8 * day)).toEqual([]);
+  });
+});
+
+describe('larder', () => {
+  const cold = (...later: [number, BatchEvent][]) => batch({}, [[240, moved('fridge')], ...later]);
+  const month = 30.436875 * day;
+  it('is best to the short end and at latest to the long end, from the move to cold', () => {
+    const until = keepUntil('shredded', cold().fillings[0]!, PLACES)!;
+    near(until.best, START + 10 * day + 6 * month, 1e-7);
+    near(until.latest, START + 10 * day + 12 * month, 1e-7);
+    expect(keepUntil('shredded', batch().fillings[0]!, PLACES)).toBeNull();
+  });
+  it('keeps three months at most in a cellar, and a later fridge gives the rest', () => {
+    const cellar = keepUntil('shredded', batch({}, [[240, moved('cellar')]]).fillings[0]!, PLACES)!;
+    near(cellar.latest, START + 10 * day + 3 * month, 1e-7);
+    const both = keepUntil('shredded', batch({}, [[240, moved('cellar')], [240 + (1.5 * month) / 60, moved('fridge')]]).fillings[0]!, PLACES)!;
+    near(both.best, START + 10 * day + 1.5 * month + 3 * month, 1e-6);
+  });
+  it('goes down by quarters and is empty at the end', () => {
+    const f = cold().fillings[0]!;
+    expect([quarterG(f), quartersLeft(f)]).toEqual([230, 4]);
+    let b = cold();
+    for (let i = 0; i < 4; i++) {
+      const e = portion(b, 'f1', 'eaten', quarterG(b.fillings[0]!), '');
+      if (!e.ok) throw new Error(e.refusal.code);
+      b = evolveBatch('b1', b, e.value, { id: `p${i}`, at: START + (12 + i) * day })!;
+    }
+    expect(b.fillings[0]!.emptiedAt).toBe(START + 15 * day);
+    expect(stock([b], PLACES)).toEqual([]);
+  });
+  it('puts first what is best soonest, and opened before closed', () => {
+    const two = batch({ fillings: [filling(), filling({ id: 'f2', lidNumber: 2 })] }, [[240, moved('fridge', ['f1', 'f2'])], [300, { type: 'portioned', data: { fillingId: 'f2', how: 'eaten', g: 230, reason: '' } }]]);
+    expect(stock([two], PLACES).map((s) => [s.filling.lidNumber, s.quarters])).toEqual([[2, 3], [1, 4]]);
+  });
+  it('what was filled is what is left and what went, whatever happens', () => {
+    const step = fc.record({ g: fc.integer({ min: 1, max: 500 }), how: fc.constantFrom('eaten' as const, 'given' as const, 'thrown' as const), fix: fc.option(fc.integer({ min: 0, max: 500 })) });
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 12 }), (steps) => {
+        let b = cold();
+        steps.forEach((s, i) => {
+          const e = portion(b, 'f1', s.how, s.g, 'off');
+          if (e.ok) b = evolveBatch('b1', b, e.value, { id: `p${i}`, at: START + 20 * day })!;
+          const fix = s.fix === null ? null : correctPortion(b, `p${i}`, s.fix);
+          if (fix?.ok) b = evolveBatch('b1', b, fix.value, { id: `c${i}`, at: START + 21 * day })!;
+          const l = ledger(b);
+          expect(Math.abs(l.filledG - l.leftG - l.eatenG - l.givenG - l.thrownG)).toBeLessThan(1.01);
+          expect(l.leftG).toBeGreaterThanOrEqual(0);
+        });
+      })
+    );
+  });
+});
+
+describe('what may be done to jars', () => {
+  const b = batch();
+  const code = (r: { ok: boolean; refusal?: { code: string } }) => (r.ok ? 'ok' : r.refusal!.code);
+  it('refuses a raw ferment in the pantry, a move to where it stands, unknown and empty jars', () => {
+    expect(code(move(b, ['f1'], PLACES[4]!))).toBe('raw-not-pantry');
+    expect(code(move(b, ['f1'], PLACES[0]!))).toBe('already-there');
+    expect(code(move(b, [], PLACES[1]!))).toBe('no-jar-named');
+    expect(code(move(b, ['nope'], PLACES[1]!))).toBe('jar-unknown');
+    const emptied = batch({}, [[1, { type: 'portioned', data: { fillingId: 'f1', how: 'eaten', g: 920, reason: '' } }]]);
+    expect(code(standingFillings(emptied, ['f1']))).toBe('jar-empty');
+  });
+  it('is at one place at a time', () => {
+    const m = batch({}, [[1, moved('stairs')], [2, moved('fridge')]]);
+    expect(placeOf(m.fillings[0]!)).toBe('fridge');
+  });
+  it('wants a reason for throwing away, and no more than there is', () => {
+    expect(code(portion(b, 'f1', 'thrown', 100, ' '))).toBe('reason-wanted');
+    expect(code(portion(b, 'f1', 'eaten', 5000, ''))).toBe('more-than-there-is');
+    expect(code(portion(b, 'f1', 'eaten', -1, ''))).toBe('weight-not-positive');
+    expect(code(correctPortion(b, 'nope', 1))).toBe('portion-unknown');
+  });
+  it('lid numbers are the smallest that nobody carries or carried in 90 days', () => {
+    const now = 1000 * day;
+    const used = [{ lidNumber: 1, emptiedAt: null }, { lidNumber: 2, emptiedAt: now - 89 * day }, { lidNumber: 3, emptiedAt: now - 90 * day }];
+    expect(nextLidNumbers(3, used, now)).toEqual([3, 4, 5]);
+  });
+  it('a taste can be corrected by a later event', () => {
+    const t = batch({}, [
+      [200, { type: 'tasted', data: { fillingIds: ['f1'], sour: 1, salt: 2, crunch: 3, note: 'young' } }],
+      [201, { type: 'tasteCorrected', data: { of: 'e1', sour: 4, salt: 2, crunch: 3, note: 'sour after all' } }]
+    ]);
+    expect(t.tastes).toMatchObject([{ id: 'e1', sour: 4, note: 'sour after all', corrected: true }]);
+  });
+});
+
+describe('a lot', () => {
+  const picked: LotEvent = { type: 'picked', data: { cropId: 'cabbage-pointed', variety: '', bed: 'Long bed', day: '2026-09-10', weighed: { said: '3 kg 400 g', g: 3400 }, withTops: false, quality: 'sound', kept: 'room', note: '' } };
+  const lot = (...later: LotEvent[]) => [picked, ...later].reduce<Lot | undefined>((l, e) => evolveLot('l1', l, e), undefined)!;
+  it('keeps raw by crop, quality and place', () => {
+    expect(rawLife(lot(), '2026-09-12')).toEqual({ useBy: '2026-09-16', daysLeft: 4 });
+    expect(rawLife({ ...lot(), kept: 'cold' }, '2026-09-12').daysLeft).toBe(19);
+    expect(rawLife({ ...lot(), quality: 'cull' }, '2026-09-12').daysLeft).toBe(1);
+  });
+  it('nothing is in two places: the grams always add up to what was weighed in', () => {
+    const step = fc.oneof(
+      fc.record({ type: fc.constant('takenToBench' as const), g: fc.integer({ min: 1, max: 4000 }) }),
+      fc.record({ type: fc.constant('putBack' as const), g: fc.integer({ min: 1, max: 4000 }) }),
+      fc.record({ type: fc.constant('ended' as const), g: fc.integer({ min: 1, max: 4000 }), from: fc.constantFrom('garden' as const, 'bench' as const) }),
+      fc.record({ type: fc.constant('corrected' as const), g: fc.integer({ min: 1, max: 6000 }) })
+    );
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 15 }), (steps) => {
+        let l = lot();
+        for (const s of steps) {
+          const may = s.type === 'corrected' ? mayCorrect(l, s.g) : mayTake(l, s.g, s.type === 'putBack' || (s.type === 'ended' && s.from === 'bench') ? 'bench' : 'garden');
+          if (!may.ok) continue;
+          const e: LotEvent =
+            s.type === 'corrected'
+              ? { type: 'corrected', data: { weighed: { said: '', g: s.g }, note: '' } }
+              : s.type === 'ended'
+                ? { type: 'ended', data: { how: 'composted', g: may.value, from: s.from, note: '' } }
+                : { type: s.type, data: { g: may.value } };
+          l = evolveLot('l1', l, e)!;
+          const sum = l.gardenG + l.benchG + l.packedG + Object.values(l.endedG).reduce((a, b) => a + b, 0);
+          expect(Math.abs(sum - l.weighed.g)).toBeLessThan(1.5);
+          expect(Math.min(l.gardenG, l.benchG)).toBeGreaterThan(-0.6);
+        }
+      })
+    );
+  });
+  it('what did not fit stays on the bench, prepared', () => {
+    const l = lot({ type: 'takenToBench', data: { g: 3400 } }, { type: 'prepared', data: { weighed: { said: '2700 g', g: 2700 } } }, { type: 'packed', data: { g: 3000, preparedG: 2382, batchId: 'b1' } });
+    expect(l).toMatchObject({ gardenG: 0, benchG: 400, packedG: 3000, prepared: { g: 318 } });
+    expect(isOpen(l)).toBe(true);
+  });
+});
+
+describe('household and pantry', () => {
+  it('a jar kind or place said again replaces the first', () => {
+    const jar = { id: 'j', name: '1 l', geometryId: 'clip-1000', lid: 'clamped' as const, owned: 3 };
+    const twice = [jar, { ...jar, owned: 5 }].reduce((h, data) => evolveHousehold(h, { type: 'jarsOwned', data }), NEW_HOUSEHOLD);
+    expect(twice.jars).toEqual([{ ...jar, owned: 5 }]);
+    expect(evolveHousehold(twice, { type: 'settled', data: { people: 4 } })).toMatchObject({ people: 4, settled: true });
+  });
+  it('goods go down as they are used and turn up on the list when low', () => {
+    const salt: Goods = { id: 's', name: 'Fine sea salt', kind: 'salt', unit: 'g', amount: 1500, low: 1000, saltKindId: 'sea-fine' };
+    const p = evolvePantry(evolvePantry([], { type: 'goodsCounted', data: salt }), { type: 'goodsUsed', data: { id: 's', amount: 600, batchId: 'b' } });
+    expect(p[0]!.amount).toBe(900);
+    expect(shoppingList(p)).toHaveLength(1);
+  });
+});

@@ -1,0 +1,191 @@
+import { convert } from 'convert';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  celsius,
+  celsiusDifference,
+  fahrenheit,
+  massStep,
+  MEASURES,
+  plusMinus,
+  readQuantity,
+  roundBrineUp,
+  UNITS,
+  writeMass,
+  writePercent,
+  writeSalt,
+  writeVolume,
+  type Kind,
+  type SpoonSystem
+} from '$lib/core/quantity';
+import { near, vector } from '../support/vectors';
+
+const read = (text: string, kind: Kind = 'mass', system: SpoonSystem = 'metric', unit?: string) => {
+  const r = readQuantity(text, { kind, system, unit });
+  return r.ok ? r.value.value : r.refusal.code;
+};
+
+describe('the reader', () => {
+  it.each([
+    ['2 lb 3 oz', 992.23331],
+    ['2lb3', 2 * 453.59237 + 3 * 28.349523125],
+    ['1 ½ kg', 1500],
+    ['1½ kg', 1500],
+    ['0.842 kg', 842],
+    ['0,842 kg', 842],
+    ['1,5 kg', 1500],
+    ['7.5oz', 7.5 * 28.349523125],
+    ['1 195 g', 1195],
+    ['1\u202f195 g', 1195],
+    ['12 250,5 g', 12250.5],
+    ['3 kg 400 g', 3400],
+    ['3 kg and 400 g', 3400],
+    ['3 pounds, 4 ounces', 3 * 453.59237 + 4 * 28.349523125],
+    ['.5 kg', 500]
+  ])('reads the mass %s', (text, g) => near(read(text) as number, g, 1e-8));
+
+  it.each([
+    ['3/4 cup', 'metric', 187.5],
+    ['¾ cup', 'US', 177.44117738],
+    ['1,5 l', 'metric', 1500],
+    ['1 l 250 ml', 'metric', 1250],
+    ['1 1/2 tbsp', 'AU', 30],
+    ['2 fl oz', 'US', 59.147059125],
+    ['2 fl. oz.', 'imperial', 56.826125],
+    ['1 imperial pint', 'US', 568.26125],
+    ['1 us quart', 'metric', 946.352946],
+    ['2 tablespoons 1 teaspoon', 'metric', 35]
+  ] as const)('reads the volume %s (%s)', (text, system, ml) => near(read(text, 'volume', system) as number, ml, 1e-9));
+
+  it.each([
+    ['25 mm', 25],
+    ['2.5 cm', 25],
+    ['1 in', 25.4],
+    ['1"', 25.4],
+    ['1 ft 2 in', 355.6]
+  ])('reads the length %s', (text, mm) => near(read(text, 'length') as number, mm, 1e-9));
+
+  it.each([
+    ['1,250 g', 'comma-unclear'],
+    ['3 c 2', 'wrong-kind'],
+    ['5 ounces fluid?', 'ounce-unclear'],
+    ['5 fl oz', 'wrong-kind'],
+    ['', 'nothing-said'],
+    ['   ', 'nothing-said'],
+    ['-3 g', 'negative'],
+    ['−3 g', 'negative'],
+    ['842', 'unit-missing'],
+    ['3 stoneware', 'not-understood'],
+    ['3 oz 2 lb', 'units-disagree'],
+    ['2 lb 20 oz', 'part-too-large'],
+    ['1 kg 3 oz', 'units-disagree'],
+    ['1/0 kg', 'not-understood'],
+    ['3 3/2 kg', 'not-understood'],
+    ['some', 'not-understood'],
+    ['1.250.5 kg', 'not-understood'],
+    ['9'.repeat(61), 'too-long'],
+    ['<script>alert(1)</script>', 'not-understood'],
+    ["1 g'; drop table event; --", 'not-understood']
+  ])('refuses %s as %s', (text, code) => expect(read(text)).toBe(code));
+
+  it('refuses a number after a finished cup', () => expect(read('3 c 2', 'volume')).toBe('number-without-unit'));
+  it('takes the last unit when only a number is said', () => expect(read('842', 'mass', 'metric', 'g')).toBe(842));
+
+  for (const id of ['V01', 'V02', 'V03']) {
+    const v = vector(id);
+    it(v.name, () => {
+      if (v.out.g) return near(read(v.in.text as string) as number, v.out.g, v.tol);
+      (v.in.systems as string[]).forEach((name, i) => {
+        const system = (name.startsWith('imperial') ? 'imperial' : name) as SpoonSystem;
+        near(read(v.in.text as string, 'volume', system) as number, (v.out.ml as number[])[i]!, v.tol);
+      });
+    });
+  }
+
+  it('gives back what the writer wrote, to the rounding', () => {
+    const units = fc.constantFrom('metric' as const, 'US' as const);
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 50_000, noNaN: true }), units, (g, u) => {
+        const back = read(writeMass(g, u)) as number;
+        expect(Math.abs(back - g)).toBeLessThanOrEqual(massStep(g, u) / 2 + 1e-6 * g);
+      })
+    );
+  });
+
+  it('gives back volumes and salt too', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 20_000, noNaN: true }), (ml) => {
+        near(read(writeVolume(ml, 'metric'), 'volume') as number, ml, ml < 1000 ? 0.5 / ml : 0.005);
+        near(read(writeVolume(ml, 'US'), 'volume', 'US') as number, ml, 0.03 + 2 / ml);
+        near(read(writeSalt(ml)) as number, ml, ml < 10 ? 0.06 / ml : 0.026);
+      })
+    );
+  });
+
+  it('answers a number or a reason to any text, never throws', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 80 }), (text) => {
+        const r = readQuantity(text, { kind: 'mass', unit: 'g' });
+        if (r.ok) expect(Number.isFinite(r.value.value)).toBe(true);
+        else expect(r.refusal.code).toMatch(/^[a-z-]+$/);
+      })
+    );
+  });
+});
+
+describe('units against the npm library convert 8.0.2', () => {
+  it.each([
+    ['lb', 'g', UNITS.lb.factor],
+    ['oz', 'g', UNITS.oz.factor],
+    ['gallon', 'ml', UNITS.usGallon.factor],
+    ['quart', 'ml', UNITS.usQuart.factor],
+    ['pint', 'ml', UNITS.usPint.factor],
+    ['cup', 'ml', UNITS.usCup.factor],
+    ['fl oz', 'ml', UNITS.usFloz.factor],
+    ['tbsp', 'ml', UNITS.usTbsp.factor],
+    ['tsp', 'ml', UNITS.usTsp.factor],
+    ['imperial gallon', 'ml', UNITS.impGallon.factor],
+    ['imperial pint', 'ml', UNITS.impPint.factor],
+    ['imperial fluid ounce', 'ml', UNITS.impFloz.factor],
+    ['in', 'mm', UNITS.inch.factor],
+    ['ft', 'mm', UNITS.foot.factor]
+  ] as const)('one %s in %s', (from, to, factor) =>
+    near(factor, convert(1, from as never).to(to as never) as unknown as number, 1e-12)
+  );
+  it('°F to °C', () => near(celsius(70), convert(70, 'F').to('C'), 1e-9));
+  it('spoons by country: 15, 20 and 14.79 ml (V02)', () =>
+    expect([MEASURES.metric.tbsp.factor, MEASURES.AU.tbsp.factor, MEASURES.US.tbsp.factor]).toEqual([15, 20, 14.78676478125]));
+});
+
+describe('temperatures', () => {
+  const v4 = vector('V04');
+  it(v4.name, () => (v4.in.F as number[]).forEach((f, i) => expect(Math.abs(celsius(f) - v4.out.C[i])).toBeLessThan(0.006)));
+  const v5 = vector('V05');
+  it(v5.name, () => {
+    (v5.in.C as number[]).forEach((c, i) => near(fahrenheit(c), v5.out.F[i], v5.tol));
+    near(celsiusDifference(v5.in.deltaF), v5.out.deltaC, v5.tol);
+  });
+});
+
+describe('writing back', () => {
+  it.each([
+    [writeMass(1195), '1\u202f195 g'],
+    [writeMass(992.23, 'US'), '2 lb 3 oz'],
+    [writeMass(12_349), '12.35 kg'],
+    [writeMass(7.46), '7.5 g'],
+    [writeSalt(23.32), '23.5 g'],
+    [writeSalt(62.4), '62 g'],
+    [writeSalt(9.44), '9.4 g'],
+    [writeVolume(1350), '1.35 l'],
+    [writeVolume(946.35, 'US'), '1 quart'],
+    [writeVolume(400, 'US'), '1.69 cups'],
+    [writePercent(0.02349), '2.3 %'],
+    [String(roundBrineUp(1301)), '1350'],
+    [String(roundBrineUp(1350)), '1350']
+  ])('%s', (said, wanted) => expect(said).toBe(wanted));
+
+  it('± holds nine times in ten: 1.645 sd of a normal value', () => {
+    // Source: tables of the normal distribution, 95 % point 1.6449.
+    near(plusMinus({ mean: 5120, sd: 384 }), 631.6, 1e-3);
+  });
+});

@@ -1,0 +1,68 @@
+import type { Batch, BatchEvent, Filling, Said } from '$lib/core/batch';
+import { evolveBatch } from '$lib/core/batch';
+import { wall } from '$lib/core/calendar';
+import type { Place } from '$lib/core/kit';
+import type { Worksheet, WorksheetInput } from '$lib/core/worksheet';
+import { worksheet } from '$lib/core/worksheet';
+
+export const PLACES: Place[] = [
+  { id: 'counter', name: 'Kitchen counter', kind: 'counter', tempC: 21, shelfLitres: null },
+  { id: 'stairs', name: 'Back stairs', kind: 'counter', tempC: 17, shelfLitres: null },
+  { id: 'fridge', name: 'Fridge', kind: 'cold', tempC: 4, shelfLitres: 40 },
+  { id: 'cellar', name: 'Stone cellar', kind: 'cold', tempC: 12, shelfLitres: 120 },
+  { id: 'pantry', name: 'Pantry shelf', kind: 'pantry', tempC: 18, shelfLitres: null }
+];
+
+/** A worksheet input that is all right; change what the test is about. */
+export function bench(over: Partial<WorksheetInput> = {}): WorksheetInput {
+  return {
+    styleId: 'shredded',
+    items: [{ id: 'a', cropId: 'cabbage-white', pickedG: 3400, withTops: false, preparedG: 2700 }],
+    way: 'equilibrium',
+    fraction: 0.022,
+    saltKindId: 'sea-fine',
+    jars: [
+      { id: 'litre', name: '1 l clip-top', geometryId: 'clip-1000', lid: 'clamped', free: 6 },
+      { id: 'half', name: '0.5 l clip-top', geometryId: 'clip-500', lid: 'airlock', free: 6 }
+    ],
+    counts: null,
+    choice: 0,
+    place: { name: 'Kitchen counter', tempC: 21 },
+    opens: true,
+    scaleStepG: 1,
+    spoons: 'metric',
+    ...over
+  };
+}
+
+/** The worksheet of an input that must work. */
+export function sheet(over: Partial<WorksheetInput> = {}): Worksheet {
+  const w = worksheet(bench(over));
+  if (!w.ok) throw new Error(`refused: ${w.refusal.code}`);
+  return w.value;
+}
+
+const said = (at: number, n: number): Said => ({ id: `e${n}`, at });
+
+export const START = wall('2026-09-01', 9);
+
+export function filling(over: Partial<Filling> = {}): Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> {
+  return {
+    id: 'f1', lidNumber: 1, jarId: 'litre', jarName: '1 l clip-top', geometryId: 'clip-1000', lid: 'clamped',
+    headspaceMm: 25, usableMl: 928, vegG: 900, vegRoomMl: 900, contentsG: 920, ...over
+  };
+}
+
+/** A batch of jars started on 1 September at 9, with later events at given hours after the start. */
+export function batch(over: Partial<Extract<BatchEvent, { type: 'entered' }>['data']> = {}, later: [number, BatchEvent][] = []): Batch {
+  const begun: BatchEvent = {
+    type: 'entered',
+    data: {
+      name: 'Kraut', styleId: 'shredded', items: [{ lotId: null, cropId: 'cabbage-white', name: 'White cabbage', preparedG: 900 }],
+      equilibrium: 0.022, equilibriumSd: 0.0005, saltKindId: 'sea-fine', brinePlannedMl: null, brineUsedMl: null, saltG: 20, note: '',
+      placeId: 'counter', fillings: [filling()], since: START, placeSince: START, ...over
+    }
+  };
+  const events: [number, BatchEvent][] = [[0, begun], ...later];
+  return events.reduce<Batch | undefined>((b, [hours, e], n) => evolveBatch('b1', b, e, said(START + hours * 60, n)), undefined)!;
+}
