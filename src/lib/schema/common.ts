@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { readQuantity, type SpoonSystem } from '../core/quantity';
+import { done, refuse, type Outcome } from '../core/refusal';
+
+/** Bits that the schemas share. A schema's message is a refusal code; `words.ts` has its sentence. */
+export const id = z.string({ error: 'missing' }).regex(/^[A-Za-z0-9_.-]{1,64}$/, 'id-strange');
+/** Made by the form: a double tap carries the same one twice and makes one entry. */
+export const commandId = id;
+export const shortText = z.string({ error: 'missing' }).trim().min(1, 'missing').max(80, 'text-too-long');
+export const maybeText = z.string().trim().max(80, 'text-too-long').default('');
+export const note = z.string().trim().max(500, 'text-too-long').default('');
+export const weightText = z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long');
+export const maybeWeightText = z.string().trim().max(60, 'too-long').default('');
+export const day = z.string({ error: 'missing' }).regex(/^\d{4}-\d{2}-\d{2}$/, 'day-strange');
+/** A checkbox: "on" from a form, true from JSON; absent is no. */
+export const ticked = z
+  .union([z.boolean(), z.literal('on'), z.literal('true'), z.literal('false'), z.literal('')], { error: 'not-a-choice' })
+  .default(false)
+  .transform((v) => v === true || v === 'on' || v === 'true');
+/** One or more ids: a form gives one alone or many, JSON a list. */
+export const ids = z.preprocess((v) => (v === undefined ? [] : Array.isArray(v) ? v : [v]), z.array(id).min(1, 'no-jar-named').max(200, 'too-many'));
+/** A number from a form or from JSON. */
+export const number = (min: number, max: number, code: string) =>
+  z.preprocess((v) => (typeof v === 'string' && v.trim() !== '' ? Number(v.replace(',', '.')) : v === '' ? undefined : v), z.number({ error: code }).min(min, code).max(max, code));
+/** Something said as JSON inside a form field. */
+export const jsonField = <T extends z.ZodType>(inner: T) =>
+  z.preprocess((v) => {
+    if (typeof v !== 'string') return v;
+    if (v.trim() === '') return undefined;
+    try {
+      return JSON.parse(v) as unknown;
+    } catch {
+      return v;
+    }
+  }, inner);
+
+/** More than this at once is a slip, g. */
+const MOST_G = 500_000;
+
+/** Reads a weight as typed; a bare number is in the last unit said. */
+export function readWeight(text: string, field: string, unit?: string, spoons?: SpoonSystem): Outcome<{ said: string; g: number }> {
+  const read = readQuantity(text, { kind: 'mass', unit, system: spoons });
+  if (!read.ok) return refuse(read.refusal.code, { field, values: { ...read.refusal.values } });
+  if (read.value.value <= 0) return refuse('weight-not-positive', { field });
+  if (read.value.value > MOST_G) return refuse('weight-absurd', { field, values: { said: text } });
+  return done({ said: text, g: read.value.value });
+}
+
+/** Net from "weight", or from gross and tare, each as typed. */
+export function readWeighing(said: { weight: string; gross: string; tare: string; unit?: string }): Outcome<{ said: string; g: number }> {
+  if (said.gross === '' && said.tare === '') return readWeight(said.weight, 'weight', said.unit);
+  const gross = readWeight(said.gross, 'gross', said.unit);
+  if (!gross.ok) return gross;
+  const tare = readWeight(said.tare, 'tare', said.unit);
+  if (!tare.ok) return tare;
+  const g = gross.value.g - tare.value.g;
+  if (g <= 0) return refuse('tare-too-heavy', { field: 'tare', values: { gross: said.gross, tare: said.tare } });
+  return done({ said: `${said.gross} less ${said.tare}`, g });
+}

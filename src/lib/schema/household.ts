@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { LIDS } from '../core/vessel';
+import { commandId, id, jsonField, number, shortText, ticked } from './common';
+
+const units = z.enum(['metric', 'US', 'imperial'], 'not-a-choice');
+const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], 'not-a-choice');
+const lid = z.enum(LIDS as [string, ...string[]], 'not-a-choice').transform((v) => v as (typeof LIDS)[number]);
+
+const jar = z.object({ geometryId: id, lid, owned: number(0, 500, 'count-out-of-range') });
+
+/** The first-run page: units, people, jars; or skipped. */
+export const settleSchema = z.object({
+  commandId,
+  skip: ticked,
+  name: z.string().trim().max(80, 'text-too-long').optional(),
+  people: number(1, 50, 'people-out-of-range').optional(),
+  units: units.optional(),
+  spoons: spoons.optional(),
+  saltKindId: id.optional(),
+  scaleStepG: number(0.01, 50, 'step-out-of-range').optional(),
+  beds: z.string().max(500, 'text-too-long').optional(),
+  jars: jsonField(z.array(jar).max(30, 'too-many').default([]))
+});
+
+/** So many jars of one shape and lid are owned; said again, it replaces. */
+export const ownJarsSchema = jar.extend({ commandId, jarId: id.optional(), name: z.string().trim().max(80, 'text-too-long').default('') });
+
+export const setPlaceSchema = z.object({
+  commandId,
+  placeId: id.optional(),
+  name: shortText,
+  kind: z.enum(['counter', 'cold', 'pantry'], 'not-a-choice'),
+  tempC: number(-5, 45, 'temp-out-of-range'),
+  shelfLitres: z.preprocess((v) => (v === '' || v === undefined ? null : v), number(1, 5000, 'count-out-of-range').nullable())
+});
+
+export const countGoodsSchema = z.object({
+  commandId,
+  goodsId: id.optional(),
+  name: shortText,
+  kind: z.enum(['salt', 'spice', 'lid', 'other'], 'not-a-choice'),
+  amount: z.string().trim().min(1, 'missing').max(60, 'too-long'),
+  low: z.string().trim().max(60, 'too-long').default(''),
+  saltKindId: z.union([id, z.literal('')]).optional()
+});
+
+export const undoSchema = z.object({ commandId, of: id });
+export const stepClockSchema = z.object({ by: z.enum(['hour', 'day', 'due'], 'not-a-choice') });

@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { LOT_ENDS } from '../core/lot';
+import { commandId, day, id, maybeText, maybeWeightText, note, ticked, weightText } from './common';
+
+/** Weigh in a pick: the net weight as typed, or gross and tare. */
+export const weighInSchema = z.object({
+  commandId,
+  cropId: id,
+  variety: maybeText,
+  bed: maybeText,
+  day: day.optional(),
+  weight: maybeWeightText,
+  gross: maybeWeightText,
+  tare: maybeWeightText,
+  unit: z.string().max(10, 'too-long').optional(),
+  withTops: ticked,
+  quality: z.enum(['sound', 'trim', 'cull'], 'not-a-choice').default('sound'),
+  kept: z.enum(['room', 'cold'], 'not-a-choice').default('room'),
+  note
+});
+/** The pick weighed something else: a new event, the old one stays. */
+export const correctPickSchema = z.object({ commandId, lotId: id, weight: weightText, unit: z.string().max(10, 'too-long').optional(), note });
+/** A pick's other end, so that nothing lies in the Garden for ever. Without a weight: all of it. */
+export const endPickSchema = z.object({
+  commandId,
+  lotId: id,
+  how: z.enum(LOT_ENDS, 'not-a-choice'),
+  weight: maybeWeightText,
+  from: z.enum(['garden', 'bench'], 'not-a-choice').default('garden'),
+  note
+});
+/** To the bench, or back. Without a weight: all of it. */
+export const takeToBenchSchema = z.object({ commandId, lotId: id, weight: maybeWeightText });
+export const putBackSchema = z.object({ commandId, lotId: id });
+/** Weighed again once prepared; empty takes the weighing back. */
+export const weighPreparedSchema = z.object({ commandId, lotId: id, weight: maybeWeightText, unit: z.string().max(10, 'too-long').optional() });

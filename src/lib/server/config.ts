@@ -1,0 +1,51 @@
+import { z } from 'zod';
+
+const zone = z.string().refine(
+  (name) => {
+    try {
+      new Intl.DateTimeFormat('en', { timeZone: name });
+      return true;
+    } catch {
+      return false;
+    }
+  },
+  { error: 'must be a time zone such as Europe/Dublin' }
+);
+
+const schema = z.object({
+  CROCKLE_DATABASE: z.string().min(1, 'must name a file').default('data/household.db'),
+  CROCKLE_DEMO: z.enum(['0', '1'], 'must be 0 or 1').default('0'),
+  CROCKLE_ZONE: zone.optional(),
+  CROCKLE_HOSTS: z.string().default(''),
+  CROCKLE_LOG: z.enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent').default('info')
+});
+
+export interface Config {
+  readonly database: string;
+  readonly demo: boolean;
+  readonly zone: string;
+  /** Further names under which this machine may be asked. */
+  readonly hosts: readonly string[];
+  readonly logLevel: string;
+}
+
+/** The demo's household lives in one zone, wherever the visitor is. */
+export const DEMO_ZONE = 'Europe/Dublin';
+
+/** Reads the settings from the environment; throws one line per setting that cannot be. */
+export function readConfig(env: Record<string, string | undefined>): Config {
+  const parsed = schema.safeParse(env);
+  if (!parsed.success) {
+    const lines = parsed.error.issues.map((i) => `  ${i.path.join('.')} ${i.message} (it is "${env[String(i.path[0])] ?? ''}")`);
+    throw new Error(`Crockle cannot start with these settings:\n${lines.join('\n')}`);
+  }
+  const c = parsed.data;
+  const demo = c.CROCKLE_DEMO === '1';
+  return {
+    database: c.CROCKLE_DATABASE,
+    demo,
+    zone: c.CROCKLE_ZONE ?? (demo ? DEMO_ZONE : Intl.DateTimeFormat().resolvedOptions().timeZone),
+    hosts: c.CROCKLE_HOSTS.split(',').map((h) => h.trim().toLowerCase()).filter(Boolean),
+    logLevel: c.CROCKLE_LOG
+  };
+}

@@ -1,0 +1,167 @@
+import type { Knex } from 'knex';
+import { standing, type Batch } from '../../core/batch';
+import { addDays, MINUTES_PER_DAY, wall, type WallMinute } from '../../core/calendar';
+import { careTasks, daysAtPace, type CareTask } from '../../core/care';
+import { stock } from '../../core/larder';
+import { crop } from '../../core/produce';
+import { instantOf, wallOf } from '../clock';
+import { batches, household, lots } from '../repos';
+import { USE_CASES, type House, type UseCaseName } from '../usecases';
+import { GOODS, HOUSE, JARS, MAKINGS, MISHAP, OTHER_PICKS, PLACES, STANDING, type Making, type OtherPick, type Pick } from './season';
+
+const FIRST_DAY = '2026-06-01';
+
+/** Plays the season at Osier Bank through the use cases, day by day, up to the demo's first morning. Deterministic. */
+export async function seedDemo(db: Knex, zone: string, opens: number): Promise<void> {
+  await db.transaction(async (trx) => {
+    const season = new Season(trx, zone);
+    await season.settle();
+    const lastWall = wallOf(opens, zone);
+    for (let day = FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1)) await season.day(day, lastWall);
+  });
+}
+
+/** A hand that plays the household: says things at a time, and keeps the jars as the care list asks. */
+class Season {
+  private at = 0;
+  private said = 0;
+  private readonly house: House;
+  private readonly started = new Map<Making, string>();
+
+  constructor(
+    private readonly trx: Knex,
+    private readonly zone: string
+  ) {
+    this.house = { db: trx, zone, clock: { now: () => this.at, stepped: false } };
+  }
+
+  /** Evenly spread numbers 0-1 without randomness: the golden-ratio sequence. */
+  private wobble = (n: number) => (n * 0.6180339887) % 1;
+
+  private async say(name: UseCaseName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
+    this.at = instantOf(at, this.zone);
+    const commandId = `demo${++this.said}`;
+    const result = await USE_CASES[name](this.house, { commandId, ...input });
+    if (!result.ok) throw new Error(`the demo's ${name} was refused: ${JSON.stringify(result.refusals)} ${JSON.stringify(input)}`);
+    return commandId;
+  }
+
+  async settle(): Promise<void> {
+    const at = wall(FIRST_DAY, 7);
+    await this.say('settle', at, HOUSE);
+    for (const jar of JARS) await this.say('own-jars', at, jar);
+    for (const place of PLACES) await this.say('set-place', at, place);
+    for (const goods of GOODS) await this.say('count-goods', at, goods);
+    for (const { day, ...input } of STANDING) await this.say('enter-standing', wall(day, 7, 30), input);
+  }
+
+  async day(day: string, lastWall: WallMinute): Promise<void> {
+    const lastMorning = wall(day, 8, 10) === lastWall;
+    if (!lastMorning) await this.care(wall(day, 8, 5));
+    await this.picks(day, lastMorning);
+    for (const making of MAKINGS.filter((m) => m.day === day)) await this.make(making);
+    for (const [making, id] of this.started) await this.moveOn(making, id, day);
+    if (lastMorning) return;
+    await this.eat(day);
+    // Friday's last round was cut short: that is what the demo's Saturday begins with.
+    if (wall(day, 20) < lastWall - 13 * 60) await this.care(wall(day, 20, 15));
+  }
+
+  private async picks(day: string, lastMorning: boolean): Promise<void> {
+    for (const pick of OTHER_PICKS.filter((o) => o.day === day && !lastMorning)) {
+      const lotId = await this.weighIn(pick, wall(day, 18, 20), pick.kept, pick.note);
+      if (pick.end) await this.say('end-pick', wall(day, 18, 40), { lotId, how: pick.end[0], weight: '', note: pick.note ?? '' });
+      if (pick.prepared) await this.prepareLater(pick, lotId, day);
+    }
+  }
+
+  private async prepareLater(pick: OtherPick, lotId: string, day: string): Promise<void> {
+    await this.say('take-to-bench', wall(day, 21, 10), { lotId, weight: '' });
+    await this.say('weigh-prepared', wall(day, 21, 30), { lotId, weight: pick.prepared });
+  }
+
+  private weighIn(pick: Pick, at: WallMinute, kept = 'room', note = ''): Promise<string> {
+    const { cropId, bed, weight, variety = '', withTops = false, quality = 'sound' } = pick;
+    return this.say('weigh-in', at, { cropId, bed, weight, variety, withTops, quality, kept, note });
+  }
+
+  private async make(m: Making): Promise<void> {
+    const kept = (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0);
+    for (const lot of kept) await this.say('put-back', wall(m.day, 8, 40), { lotId: lot.id });
+    for (const pick of m.picks) await this.toBench(pick, m);
+    const draft = { styleId: m.styleId, way: 'equilibrium', fraction: m.salt, saltKindId: 'sea-fine', placeId: m.placeId, opens: true };
+    const id = await this.say('start-batch', wall(m.day, 10, 30), { ...draft, name: m.name, note: m.note ?? '' });
+    this.started.set(m, id);
+    for (const lot of (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0))
+      await this.say('end-pick', wall(m.day, 11), { lotId: lot.id, how: 'cooked', weight: '', from: 'bench', note: 'What did not fit the jars.' });
+    for (const lot of kept) await this.toBenchAgain(lot.id, lot.prepared?.said, m.day);
+  }
+
+  private async toBenchAgain(lotId: string, said: string | undefined, day: string): Promise<void> {
+    await this.say('take-to-bench', wall(day, 11, 10), { lotId, weight: '' });
+    if (said) await this.say('weigh-prepared', wall(day, 11, 15), { lotId, weight: said });
+  }
+
+  private async toBench(pick: Pick, m: Making): Promise<void> {
+    const lotId = await this.weighIn(pick, wall(m.day, 8, 45));
+    await this.say('take-to-bench', wall(m.day, 9), { lotId, weight: '' });
+    const lot = await lots.load(this.trx, lotId);
+    const c = crop(pick.cropId);
+    if (!lot || !c) return;
+    const trim = (pick.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim) + c.trimSd * (this.wobble(this.said) - 0.5);
+    await this.say('weigh-prepared', wall(m.day, 9, 40), { lotId, weight: `${Math.round(lot.state.benchG * trim)} g` });
+  }
+
+  private async moveOn(m: Making, id: string, day: string): Promise<void> {
+    const b = (await batches.load(this.trx, id))?.state;
+    if (!b) return;
+    if (MAKINGS[MISHAP.making] === m && day === addDays(m.day, MISHAP.days)) {
+      const jar = standing(b)[0];
+      if (jar) await this.say('portion', wall(day, 9), { batchId: id, fillingId: jar.id, how: 'thrown', amount: 'all', reason: MISHAP.reason });
+    }
+    if (!m.cold || day !== addDays(m.day, m.cold[0])) return;
+    const jars = standing(b).map((f) => f.id);
+    await this.say('taste', wall(day, 9, 10), { batchId: id, fillingIds: jars, sour: 4, salt: 3, crunch: 4, note: 'Right. To the cold.' });
+    await this.say('move', wall(day, 9, 20), { batchId: id, fillingIds: jars, placeId: m.cold[1] });
+  }
+
+  /** Does what the care list asks; now and then nobody is home. */
+  private async care(at: WallMinute): Promise<void> {
+    const { places } = await household(this.trx);
+    for (const b of await batches.list(this.trx, 'live')) {
+      for (const task of careTasks(b, places, at).filter((t) => t.due <= at)) {
+        if (this.wobble(Math.floor(at / 700) + task.lidNumbers[0]!) > 0.93) continue;
+        await this.answer(b, task, at, places);
+      }
+    }
+  }
+
+  private async answer(b: Batch, task: CareTask, at: WallMinute, places: Parameters<typeof daysAtPace>[2]): Promise<void> {
+    const jar = b.fillings.find((f) => f.id === task.fillingIds[0])!;
+    const pace = daysAtPace(b, jar, places, at);
+    const { batchId, fillingIds } = task;
+    if (task.kind === 'toCold') return;
+    if (task.kind === 'taste') {
+      const sour = Math.min(5, Math.max(1, Math.round(pace / 4)));
+      await this.say('taste', at, { batchId, fillingIds, sour, salt: 3, crunch: sour > 4 ? 3 : 4, note: sour < 3 ? 'Still young.' : '' });
+    } else if (task.kind === 'pH') {
+      const pH = Math.round((3.5 + 2.5 * Math.exp(-pace / 3.2)) * 10) / 10;
+      await this.say('ph', at, { batchId, fillingIds, pH });
+    } else {
+      await this.say('care', at, { batchId, kind: task.kind, how: 'done', slot: task.due, fillingIds });
+    }
+  }
+
+  /** A quarter of a jar on most days; a jar given away now and then. */
+  private async eat(day: string): Promise<void> {
+    const at = wall(day, 18, 45);
+    const n = at / MINUTES_PER_DAY;
+    const { places } = await household(this.trx);
+    const jars = stock(await batches.list(this.trx, 'live'), places);
+    const gift = Math.floor(n) % 23 === 0;
+    const first = gift ? jars.find((s) => !s.opened) : (jars.find((s) => s.opened) ?? jars[Math.floor(this.wobble(Math.floor(n)) * Math.min(4, jars.length))]);
+    if (!first || (!gift && this.wobble(Math.floor(n)) < 0.38)) return;
+    const { batch, filling } = first;
+    await this.say('portion', at, { batchId: batch.id, fillingId: filling.id, how: gift ? 'given' : 'eaten', amount: gift ? 'all' : 'quarter', reason: gift ? 'to the neighbours' : '' });
+  }
+}

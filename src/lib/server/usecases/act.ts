@@ -1,0 +1,66 @@
+import type { Knex } from 'knex';
+import { z } from 'zod';
+import type { Outcome, Refusal } from '../../core/refusal';
+import { wallOf, type Clock } from '../clock';
+import type { Work } from '../db/aggregate';
+
+/** What the server owns while it runs. */
+export interface House {
+  readonly db: Knex;
+  readonly clock: Clock;
+  readonly zone: string;
+}
+
+export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusals: readonly Refusal[] };
+
+/** One thing a person does: checked by one schema, stored in one transaction. */
+export interface UseCase<T> {
+  readonly name: string;
+  (house: House, input: unknown): Promise<Result<T>>;
+}
+
+class RolledBack extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.code);
+  }
+}
+
+/**
+ * Makes a use case. The same command asked again gets the first answer and stores nothing: a double tap, a retry
+ * after a lost connection. A refusal rolls everything back.
+ */
+export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
+  name: string,
+  schema: S,
+  body: (work: Work, input: z.output<S>) => Promise<Outcome<T>>
+): UseCase<T> {
+  const run = async (house: House, input: unknown): Promise<Result<T>> => {
+    const parsed = schema.safeParse(input);
+    if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
+    const command = parsed.data.commandId;
+    try {
+      const value = await house.db.transaction(async (trx) => {
+        const before = (await trx('command').where({ id: command }).first()) as { answer: string } | undefined;
+        if (before) return JSON.parse(before.answer) as T;
+        const at = house.clock.now();
+        const done = await body({ trx, command, at, wall: wallOf(at, house.zone), zone: house.zone }, parsed.data);
+        if (!done.ok) throw new RolledBack(done.refusal);
+        await trx('command').insert({ id: command, kind: name, at, answer: JSON.stringify(done.value) });
+        return done.value;
+      });
+      return { ok: true, value };
+    } catch (error) {
+      if (error instanceof RolledBack) return { ok: false, refusals: [error.refusal] };
+      throw error;
+    }
+  };
+  return Object.defineProperty(run, 'name', { value: name });
+}
+
+/** A schema's complaints as refusals: its messages are our codes, its paths our fields. */
+export function refusalsOf(error: z.ZodError): Refusal[] {
+  return error.issues.map((issue) => ({
+    code: /^[a-z-]+$/.test(issue.message) ? issue.message : 'missing',
+    field: issue.path.length > 0 ? String(issue.path[0]) : undefined
+  }));
+}

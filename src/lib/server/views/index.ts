@@ -1,0 +1,76 @@
+import { isLive, placeOf, standing, type Batch } from '../../core/batch';
+import type { WallMinute } from '../../core/calendar';
+import { careTasks } from '../../core/care';
+import { shoppingList, type Household, type Pantry } from '../../core/kit';
+import type { Lot } from '../../core/lot';
+import { wallOf } from '../clock';
+import { batches, household, lots, pantry } from '../repos';
+import type { House } from '../usecases';
+
+/** What every page knows: the household, the time, and what is in each room now. */
+export interface Overview {
+  readonly household: Household;
+  readonly now: WallMinute;
+  readonly stepped: boolean;
+  readonly due: number;
+  readonly gardenG: number;
+  readonly benchG: number;
+  readonly counterJars: number;
+  readonly coldJars: number;
+  readonly toBuy: number;
+}
+
+/** Now, on the household's wall. */
+export const nowOf = (house: House): WallMinute => wallOf(house.clock.now(), house.zone);
+
+/** Everything that lives: what most rooms show. */
+export async function living(house: House): Promise<{ household: Household; lots: Lot[]; batches: Batch[]; pantry: Pantry; now: WallMinute }> {
+  const { db } = house;
+  return {
+    household: await household(db),
+    lots: await lots.list(db, 'live'),
+    batches: await batches.list(db, 'live'),
+    pantry: await pantry(db),
+    now: nowOf(house)
+  };
+}
+
+/** The shell's figures. */
+export async function overview(house: House): Promise<Overview> {
+  const all = await living(house);
+  const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
+  const jars = all.batches.flatMap(standing);
+  const at = (kind: string) => jars.filter((f) => kindOf.get(placeOf(f)) === kind).length;
+  const tasks = all.batches.flatMap((b) => careTasks(b, all.household.places, all.now));
+  return {
+    household: all.household,
+    now: all.now,
+    stepped: house.clock.stepped,
+    due: tasks.filter((t) => t.due <= all.now).length,
+    gardenG: all.lots.reduce((a, l) => a + l.gardenG, 0),
+    benchG: all.lots.reduce((a, l) => a + l.benchG, 0),
+    counterJars: at('counter'),
+    coldJars: at('cold'),
+    toBuy: shoppingList(all.pantry).length
+  };
+}
+
+/** What the command box finds: living batches with their jars, and picks. */
+export interface Findable {
+  readonly label: string;
+  readonly more: string;
+  readonly href: string;
+}
+
+/** Everything findable by name or lid number. */
+export async function findables(house: House): Promise<Findable[]> {
+  const all = await batches.list(house.db, 'all');
+  return all
+    .filter((b) => isLive(b))
+    .concat(all.filter((b) => !isLive(b)).slice(-50))
+    .map((b) => ({
+      label: b.name,
+      more: isLive(b) ? `jars ${standing(b).map((f) => f.lidNumber).join(', ')}` : 'eaten',
+      href: `/notebook/${b.id}`
+    }));
+}
