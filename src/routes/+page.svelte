@@ -1,1 +1,73 @@
-<h1>Crockle</h1>
+<script lang="ts">
+  import { crop } from '$lib/core/produce';
+  import { dayOfWall } from '$lib/core/calendar';
+  import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
+  import TaskRow from '$lib/ui/care/TaskRow.svelte';
+  import { useHouse } from '$lib/ui/house.svelte';
+  import { longDay } from '$lib/ui/time';
+  import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const house = useHouse();
+  const due = $derived(data.tasks.filter((t) => t.due <= house.now));
+  const later = $derived(data.tasks.filter((t) => t.due > house.now && dayOfWall(t.due) === dayOfWall(house.now)));
+  const tomorrow = $derived(data.tasks.filter((t) => dayOfWall(t.due) === dayOfWall(house.now + 1440)));
+  const places = $derived([...new Set(due.map((t) => t.placeId))]);
+  const minutes = $derived(due.reduce((a, t) => a + t.minutes, 0));
+  const batchOf = (id: string) => data.batches.find((b) => b.id === id);
+</script>
+
+<svelte:head><title>Today · Crockle</title></svelte:head>
+
+<div class="flex flex-wrap items-baseline justify-between gap-x-6">
+  <h1>{longDay(house.now)}</h1>
+  {#if due.length > 0}<p class="big">about {minutes} minutes for all of it</p>{/if}
+</div>
+
+{#if due.length === 0}
+  <p class="mt-4 max-w-prose text-lg">
+    {#if data.anyJars}Nothing wants your hands now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
+    {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or <a class="act" href="/kit#standing">enter what already stands there</a>.{/if}
+  </p>
+{/if}
+
+<div class="grid gap-x-12 lg:grid-cols-[2fr_1fr]">
+  <div>
+    {#each places as place (place)}
+      <section class="mt-6">
+        <h2 class="border-b-2 border-ink pb-1">{house.placeName(place)}</h2>
+        <ul>
+          {#each due.filter((t) => t.placeId === place) as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} />{/each}
+        </ul>
+      </section>
+    {/each}
+    {#each [['Later today', later], ['Tomorrow', tomorrow]] as const as [title, tasks] (title)}
+      {#if tasks.length > 0}
+        <section class="mt-8">
+          <h2 class="border-b border-rule-strong pb-1">{title}</h2>
+          <ul>{#each tasks as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} showPlace />{/each}</ul>
+        </section>
+      {/if}
+    {/each}
+  </div>
+
+  <aside class="mt-6">
+    <h2 class="border-b-2 border-ink pb-1">Use first</h2>
+    {#if data.picks.length === 0}
+      <p class="py-3 text-quiet">Nothing in the Garden is about to turn.</p>
+    {:else}
+      <ul>
+        {#each data.picks as pick (pick.lot.id)}
+          <li class="line flex items-baseline justify-between gap-4">
+            <a class="font-semibold underline underline-offset-4" href="/garden">{crop(pick.lot.cropId)?.name}</a>
+            <span class="big text-base">{house.mass(pick.lot.gardenG)}</span>
+            <span class={['text-sm', pick.daysLeft < 0 && 'text-heed']}>{pick.daysLeft < 0 ? 'past its days' : pick.daysLeft === 0 ? 'today' : 'by tomorrow'}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </aside>
+</div>
+
+<BatchDialogs />

@@ -78,6 +78,7 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],
   'nothing-to-undo': ['That is undone already, or was never done.', 'Reload the page.'],
   'changed-since': ['Something has happened to it since, so it cannot simply be undone.', 'Correct it where it stands, or undo the later thing first.'],
+  'not-json': ['The body is not JSON.', 'Send JSON with content-type: application/json.'],
   'clock-is-real': ['This household lives by the real clock.', 'Only the demo’s clock can be stepped.'],
   'nothing-due': ['Nothing will fall due.', 'Step by a day instead.']
 };

@@ -63,9 +63,9 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
   }
 
   /** Everything as first said, with the event's data: for the record and for exports. */
-  async events(trx: Knex, id: string): Promise<(Event & { at: number; id: string })[]> {
+  async events(trx: Knex, id: string): Promise<(Event & { at: number; id: string; command: string })[]> {
     const { events } = await readStream(trx, this.stream(id));
-    return events.map((e) => ({ type: e.type, data: e.data, at: e.at, id: e.id }) as Event & { at: number; id: string });
+    return events.map((e) => ({ type: e.type, data: e.data, at: e.at, id: e.id, command: e.command }) as Event & { at: number; id: string; command: string });
   }
 
   /** Derives `current` anew from the log. */

@@ -1,0 +1,67 @@
+// npm run shots [-- --out DIR] [-- --only name,name]: pictures of every main view from a fresh demo, for docs/screenshots.
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, freePort, ROOT, startServer } from './lib.mjs';
+
+ensureModules();
+ensureBuild();
+ensureChromium();
+const { chromium } = await import('@playwright/test');
+const args = process.argv.slice(2);
+const valueOf = (flag) => (args.includes(flag) ? args[args.indexOf(flag) + 1] : undefined);
+const out = valueOf('--out') ?? join(ROOT, 'docs/screenshots');
+const only = valueOf('--only')?.split(',');
+mkdirSync(out, { recursive: true });
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const VIEWS = [
+  { name: 'today', path: '/' },
+  { name: 'garden', path: '/garden' },
+  { name: 'weigh-in', path: '/garden', act: weighIn },
+  { name: 'bench', path: '/bench' },
+  { name: 'counter', path: '/counter' },
+  { name: 'cold', path: '/cold' },
+  { name: 'pantry', path: '/pantry' },
+  { name: 'season', path: '/season' },
+  { name: 'notebook', path: '/notebook' },
+  { name: 'record', path: '/notebook', act: (page) => page.getByRole('link', { name: /Pink turnips/ }).first().click() },
+  { name: 'kit', path: '/kit' },
+  { name: 'bench-dark', path: '/bench', dark: true },
+  { name: 'counter-dark', path: '/counter', dark: true },
+  { name: 'today-phone', path: '/', size: PHONE },
+  { name: 'weigh-in-phone', path: '/garden', size: PHONE, act: weighIn },
+  { name: 'bench-phone', path: '/bench', size: PHONE },
+  { name: 'counter-phone', path: '/counter', size: PHONE }
+];
+
+async function weighIn(page) {
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  await page.getByRole('dialog').getByLabel('What', { exact: true }).selectOption('cabbage-pointed');
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Weight', exact: true }).fill('3 kg 400 g');
+}
+
+const folder = mkdtempSync(join(tmpdir(), 'crockle-shots-'));
+const port = String(await freePort());
+const { child, base } = await startServer({ CROCKLE_DEMO: '1', CROCKLE_DATABASE: join(folder, 'demo.db'), CROCKLE_PORT: port, CROCKLE_LOG: 'warn' }, 'ignore');
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+try {
+  for (const view of VIEWS.filter((v) => !only || only.includes(v.name))) {
+    const context = await browser.newContext({ viewport: view.size ?? DESK, colorScheme: view.dark ? 'dark' : 'light', reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    await page.goto(base + view.path, { waitUntil: 'networkidle' });
+    if (view.act) {
+      await view.act(page);
+      await page.waitForLoadState('networkidle');
+    }
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: args.includes('--full') });
+    console.log(`${view.name}.png`);
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  child.kill('SIGTERM');
+  child.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+}

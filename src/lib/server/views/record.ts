@@ -1,0 +1,25 @@
+import type { BatchEvent } from '../../core/batch';
+import type { Worksheet } from '../../core/worksheet';
+import { wallOf } from '../clock';
+import { batches } from '../repos';
+import type { House } from '../usecases';
+
+/** One line of a batch's record. The start's worksheet stands apart. */
+export interface RecordLine {
+  readonly id: string;
+  readonly at: number;
+  readonly event: Exclude<BatchEvent, { type: 'started' | 'entered' }>;
+  readonly command: string;
+}
+
+/** Everything that was said about a batch, oldest first, and the worksheet it started from. */
+export async function record(house: House, batchId: string): Promise<{ lines: RecordLine[]; worksheet: Worksheet | null; begun: number }> {
+  const all = await batches.events(house.db, batchId);
+  const first = all.find((e) => e.type === 'started');
+  const lines = all.flatMap((e): RecordLine[] => {
+    if (e.type === 'started' || e.type === 'entered') return [];
+    const { at, id, command, ...event } = e;
+    return [{ id, at: wallOf(at, house.zone), event, command }];
+  });
+  return { lines, worksheet: first?.type === 'started' ? first.data.worksheet : null, begun: wallOf(all[0]?.at ?? 0, house.zone) };
+}

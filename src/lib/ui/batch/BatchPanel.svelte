@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import { placeOf, standing, type Batch } from '$lib/core/batch';
+  import { batchPHCautions, counterWindow, dayNumberOf, daysAtPace, paceFactor, whatToExpect, type CareTask } from '$lib/core/care';
+  import { writePercent } from '$lib/core/quantity';
+  import { caution } from '$lib/core/safety';
+  import TaskRow from '../care/TaskRow.svelte';
+  import { useHouse } from '../house.svelte';
+  import Cautions from '../why/Cautions.svelte';
+  import { numbers } from '../words';
+  import { dialogs } from './dialogs.svelte';
+  import Window from './Window.svelte';
+
+  /** One batch on the counter: how it is doing, and what to do with it. */
+  let { batch, tasks }: { batch: Batch; tasks: readonly CareTask[] } = $props();
+  const house = useHouse();
+  const places = $derived(house.household.places);
+  const jars = $derived(standing(batch));
+  const first = $derived(jars[0]);
+  const day = $derived(dayNumberOf(batch, house.now));
+  const pace = $derived(first ? daysAtPace(batch, first, places, house.now) : 0);
+  const window = $derived(first ? counterWindow(batch, first, places, house.now) : null);
+  const tempC = $derived(places.find((p) => first && p.id === placeOf(first))?.tempC ?? 21);
+  const due = $derived(tasks.filter((t) => t.due <= house.now));
+  const next = $derived(tasks.find((t) => t.due > house.now));
+</script>
+
+<div class="flex flex-col gap-4">
+  <div>
+    <h1 class="text-2xl">{batch.name}</h1>
+    <p class="text-quiet">
+      jar{jars.length > 1 ? 's' : ''} {numbers(jars.map((f) => f.lidNumber))}{batch.equilibrium === null ? '' : `, ${writePercent(batch.equilibrium)} salt`}
+    </p>
+  </div>
+  <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
+  <p>{whatToExpect(pace)}{tempC < 15 ? '; so cold that it may not start' : ''}</p>
+  <div class="no-print grid grid-cols-3 gap-2">
+    <Button class="min-h-14" outline onclick={() => dialogs.show('taste', batch)}>Taste</Button>
+    <Button class="min-h-14" outline onclick={() => dialogs.show('ph', batch)}>pH</Button>
+    <Button class="min-h-14" outline onclick={() => dialogs.show('move', batch)}>Move</Button>
+  </div>
+  <Cautions cautions={batchPHCautions(batch, places, house.now)} />
+  {#if due.length > 0}
+    <ul class="border-t-2 border-ink">{#each due as task (task.key)}<TaskRow {task} {batch} />{/each}</ul>
+  {:else if next}
+    <ul class="border-t border-rule-strong"><TaskRow task={next} {batch} /></ul>
+  {/if}
+  {#if window && first}<Window {batch} {window} now={house.now} fillingId={first.id} />{/if}
+  {#if Math.abs(paceFactor(tempC) - 1) > 0.15}
+    <p class="text-sm">At {tempC} °C it takes {paceFactor(tempC).toFixed(1)} times as long as at 20–22 °C.</p>
+  {/if}
+  <details>
+    <summary class="min-h-11 content-center underline underline-offset-4">Film, spots, slime, a smell?</summary>
+    <Cautions cautions={[caution('when-in-doubt', 'When in doubt, throw it out.')]} />
+  </details>
+  <a class="act" href="/notebook/{batch.id}">Its record</a>
+</div>

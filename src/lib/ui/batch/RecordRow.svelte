@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { Button, Textarea, Label } from 'flowbite-svelte';
+  import type { Batch, BatchEvent } from '$lib/core/batch';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import Trouble from '../forms/Trouble.svelte';
+  import WeightField from '../forms/WeightField.svelte';
+  import { useHouse } from '../house.svelte';
+  import { undoCommand } from '../shell/toasts.svelte';
+  import { clockTime, shortDay } from '../time';
+  import { careShort, numbers } from '../words';
+  import Marks from './Marks.svelte';
+
+  interface Line {
+    readonly id: string;
+    readonly at: number;
+    readonly command: string;
+    readonly event: BatchEvent;
+  }
+  /** One line of the record: when, what; a way to take it back or put it right. */
+  let { line, batch }: { line: Line; batch: Batch } = $props();
+  const house = useHouse();
+  let open = $state(false);
+  let weight = $state('');
+
+  const lids = (ids: readonly string[]) => numbers(batch.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber));
+  const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
+  const text = $derived.by(() => {
+    const e = line.event;
+    switch (e.type) {
+      case 'cared':
+        return `${e.data.how === 'skipped' ? 'Skipped: ' : ''}${careShort(e.data.kind)}, jar ${lids(e.data.fillingIds)}`;
+      case 'tasted':
+        return `Tasted ${lids(e.data.fillingIds)}: sour ${e.data.sour}, salt ${e.data.salt}, crunch ${e.data.crunch}${e.data.note ? `. “${e.data.note}”` : ''}`;
+      case 'tasteCorrected':
+        return `Taste corrected: sour ${e.data.sour}, salt ${e.data.salt}, crunch ${e.data.crunch}${e.data.note ? `. “${e.data.note}”` : ''}`;
+      case 'measured':
+        return `pH ${e.data.pH}, jar ${lids(e.data.fillingIds)}`;
+      case 'moved':
+        return `Moved ${lids(e.data.fillingIds)} to ${house.placeName(e.data.placeId)}`;
+      case 'portioned':
+        return `${house.mass(e.data.g)} ${HOW[e.data.how]}, jar ${lids([e.data.fillingId])}${e.data.reason ? `: ${e.data.reason}` : ''}`;
+      case 'portionCorrected':
+        return `Corrected: it was ${house.mass(e.data.g)}`;
+      default:
+        return 'Started';
+    }
+  });
+  const event = $derived(line.event);
+  const correctable = $derived(event.type === 'tasted' || event.type === 'portioned');
+</script>
+
+<li class="border-b border-rule-soft py-1">
+  <div class="flex flex-wrap items-center gap-x-4">
+    <time class="w-28 text-sm text-quiet">{shortDay(line.at)}, {clockTime(line.at)}</time>
+    <span class="grow basis-64">{text}</span>
+    <span class="no-print flex gap-3">
+      {#if correctable}<button class="min-h-11 text-sm underline underline-offset-4" onclick={() => (open = !open)} aria-expanded={open}>put right</button>{/if}
+      <button class="min-h-11 text-sm underline underline-offset-4" onclick={() => undoCommand(line.command)} aria-label="Undo: {text}">undo</button>
+    </span>
+  </div>
+  {#if open && event.type === 'tasted'}
+    <ActionForm action="/notebook/{batch.id}?/correctTaste" values={{ batchId: batch.id, of: line.id }} ondone={() => (open = false)} class="flex flex-col gap-3 py-3">
+      {#snippet children({ busy, problems })}
+        <Marks legend="Sour" name="sour" low="not" high="very" value={event.data.sour} />
+        <Marks legend="Salt" name="salt" low="flat" high="too salty" value={event.data.salt} />
+        <Marks legend="Crunch" name="crunch" low="soft" high="crisp" value={event.data.crunch} />
+        <div><Label for="n-{line.id}">Note</Label><Textarea id="n-{line.id}" name="note" rows={2} class="w-full max-w-md" value={event.data.note} /></div>
+        <Trouble problem={problems[0]} />
+        <div><Button type="submit" outline disabled={busy}>Correct the taste</Button></div>
+      {/snippet}
+    </ActionForm>
+  {:else if open && event.type === 'portioned'}
+    <ActionForm action="/notebook/{batch.id}?/correctPortion" values={{ batchId: batch.id, of: line.id }} ondone={() => (open = false)} class="flex max-w-md flex-col gap-2 py-3">
+      {#snippet children({ busy, problems })}
+        <WeightField label="What it really was" name="weight" bind:value={weight} problem={problems[0]} placeholder={house.mass(event.data.g)} />
+        <div><Button type="submit" outline disabled={busy}>Correct it</Button></div>
+      {/snippet}
+    </ActionForm>
+  {/if}
+</li>

@@ -1,0 +1,68 @@
+<script lang="ts">
+  import { Button, Input, Label } from 'flowbite-svelte';
+  import type { StockJar } from '$lib/core/larder';
+  import { quarterG } from '$lib/core/larder';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import Trouble from '../forms/Trouble.svelte';
+  import WeightField from '../forms/WeightField.svelte';
+  import { useHouse } from '../house.svelte';
+  import { dayAndYear } from '../time';
+  import { dialogs } from './dialogs.svelte';
+
+  /** One jar in the cold: eat, give, throw away a part or the whole; move it. */
+  let { jar }: { jar: StockJar } = $props();
+  const house = useHouse();
+  const f = $derived(jar.filling);
+  const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: f.leftG });
+  let weight = $state('');
+</script>
+
+<div class="flex flex-col gap-4">
+  <div>
+    <h1 class="text-2xl">{jar.batch.name}</h1>
+    <p class="text-quiet">jar {f.lidNumber}, {f.jarName}, {house.placeName(jar.placeId)}</p>
+  </div>
+  <p><span class="answer">{house.mass(f.leftG)}</span> <span class="big">left</span></p>
+  <p>
+    {jar.opened ? `Opened; ${jar.quarters} of 4 quarters left.` : 'Not opened yet.'}
+    Best till {dayAndYear(jar.best)}, at the latest {dayAndYear(jar.latest)}. Smell and look decide.
+  </p>
+  <ActionForm action="/cold?/portion" values={{ ...base, how: 'eaten' }}>
+    {#snippet children({ busy, problemAt })}
+      <div class="grid grid-cols-2 gap-2">
+        <Button type="submit" name="amount" value="quarter" class="min-h-14" disabled={busy}>Eat a quarter</Button>
+        <Button type="submit" name="amount" value="all" class="min-h-14" outline disabled={busy}>Eat it up</Button>
+      </div>
+      <p class="pt-1 text-sm text-quiet">A quarter is {house.mass(quarterG(f))}.</p>
+      <Trouble problem={problemAt('amount')} />
+    {/snippet}
+  </ActionForm>
+  <div class="grid grid-cols-2 gap-2">
+    <ActionForm action="/cold?/portion" values={{ ...base, how: 'given', amount: 'all' }}>
+      {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}>Give it away</Button>{/snippet}
+    </ActionForm>
+    <Button outline onclick={() => dialogs.show('move', jar.batch)}>Move…</Button>
+  </div>
+  <details>
+    <summary class="min-h-11 content-center underline underline-offset-4">Another amount</summary>
+    <ActionForm action="/cold?/portion" values={{ ...base, amount: 'weight', how: 'eaten' }} ondone={() => (weight = '')}>
+      {#snippet children({ busy, problemAt })}
+        <WeightField label="Eaten" name="weight" bind:value={weight} problem={problemAt('weight') ?? problemAt('g')} placeholder="150 g" />
+        <Button type="submit" outline disabled={busy}>Eat that much</Button>
+      {/snippet}
+    </ActionForm>
+  </details>
+  <details>
+    <summary class="min-h-11 content-center underline underline-offset-4">Throw it away</summary>
+    <ActionForm action="/cold?/portion" values={{ ...base, amount: 'all', how: 'thrown' }}>
+      {#snippet children({ busy, problemAt })}
+        <Label for="reason">Why</Label>
+        <Input id="reason" name="reason" list="reasons" autocomplete="off" placeholder="mould, soft, too long" />
+        <datalist id="reasons">{#each ['mould', 'soft', 'slimy', 'bad smell', 'too salty', 'kept too long'] as r (r)}<option value={r}></option>{/each}</datalist>
+        <Trouble problem={problemAt('reason')} />
+        <Button type="submit" outline class="mt-2" disabled={busy}>Throw it away</Button>
+      {/snippet}
+    </ActionForm>
+  </details>
+  <a class="act" href="/notebook/{jar.batch.id}">Its record</a>
+</div>

@@ -1,0 +1,18 @@
+import type { Batch } from '$lib/core/batch';
+
+/** Which dialog about a batch is open; one at a time, from any room. */
+export type BatchDialog = 'taste' | 'ph' | 'move';
+
+class Dialogs {
+  open = $state<BatchDialog | null>(null);
+  batch = $state.raw<Batch | null>(null);
+  show(which: BatchDialog, batch: Batch): void {
+    this.batch = batch;
+    this.open = which;
+  }
+  close(): void {
+    this.open = null;
+  }
+}
+
+export const dialogs = new Dialogs();

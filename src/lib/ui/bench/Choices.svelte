@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { Checkbox, Label, Select } from 'flowbite-svelte';
+  import { SALT_KINDS, type DosingWay } from '$lib/core/salt';
+  import { STYLES } from '$lib/core/style';
+  import { plain } from '$lib/core/quantity';
+  import { useHouse } from '../house.svelte';
+  import type { Bench } from './bench.svelte';
+
+  let { bench }: { bench: Bench } = $props();
+  const house = useHouse();
+  const counters = $derived(house.household.places.filter((p) => p.kind === 'counter'));
+  const ways = $derived(
+    [
+      { value: 'equilibrium', name: 'where it ends, all water counted' },
+      { value: 'perVegetables', name: 'of the vegetables' },
+      { value: 'perTotal', name: 'of vegetables and water' },
+      { value: 'perWater', name: 'of the water, as poured' }
+    ].filter((w) => w.value !== 'perWater' || bench.style.salting === 'brine')
+  );
+  const step = (by: number) => bench.choose({ fraction: Math.max(0.005, Math.round((bench.fraction + by) * 1000) / 1000) });
+</script>
+
+<section aria-label="How it is made" class="no-print flex flex-col gap-3">
+  <div>
+    <Label for="style">Style</Label>
+    <Select id="style" value={bench.style.id} items={STYLES.map((s) => ({ value: s.id, name: s.name }))} placeholder="" onchange={(e) => bench.choose({ styleId: e.currentTarget.value, fraction: undefined, way: undefined, counts: null, choice: 0 })} />
+    <p class="pt-1 text-sm text-quiet">{bench.style.says} {bench.style.salt.from * 100}–{bench.style.salt.to * 100} % salt, {bench.style.counterDays.from}–{bench.style.counterDays.to} days.</p>
+  </div>
+  <div>
+    <Label for="salt-percent">Salt</Label>
+    <div class="grid grid-cols-[auto_1fr] gap-2">
+      <div class="flex items-center rounded-lg border border-rule-strong bg-raised">
+        <button class="size-11 text-xl font-bold" aria-label="Less salt" onclick={() => step(-0.001)}>−</button>
+        <input
+          id="salt-percent"
+          class="w-14 border-0 bg-transparent p-0 text-center font-display text-lg font-bold focus:ring-0"
+          inputmode="decimal"
+          value={plain(bench.fraction * 100, 2)}
+          onchange={(e) => {
+            const said = Number(e.currentTarget.value.replace(',', '.').replace('%', ''));
+            if (said >= 0.1 && said <= 60) bench.choose({ fraction: said / 100 });
+            else e.currentTarget.value = plain(bench.fraction * 100, 2);
+          }}
+        />
+        <span aria-hidden="true">%</span>
+        <button class="size-11 text-xl font-bold" aria-label="More salt" onclick={() => step(0.001)}>+</button>
+      </div>
+      <Select aria-label="Percent of what" value={bench.way} items={ways} placeholder="" onchange={(e) => bench.sayIn(e.currentTarget.value as DosingWay)} />
+    </div>
+    <Select class="mt-2" aria-label="Which salt" value={bench.saltKindId} items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))} placeholder="" onchange={(e) => bench.choose({ saltKindId: e.currentTarget.value })} />
+  </div>
+  <div>
+    <Label for="place">Stands</Label>
+    <Select id="place" value={bench.place?.id ?? ''} items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${p.tempC} °C` }))} placeholder="" onchange={(e) => bench.choose({ placeId: e.currentTarget.value })} />
+  </div>
+  <Checkbox checked={bench.opens} class="min-h-11" onchange={(e) => bench.choose({ opens: (e.currentTarget as HTMLInputElement).checked })}>Somebody is here daily to open lids</Checkbox>
+</section>

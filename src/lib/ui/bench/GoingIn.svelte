@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { wall } from '$lib/core/calendar';
+  import type { Lot } from '$lib/core/lot';
+  import { crop } from '$lib/core/produce';
+  import { plusMinus } from '$lib/core/quantity';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import WeightField from '../forms/WeightField.svelte';
+  import { useHouse } from '../house.svelte';
+  import { relativeDay } from '../time';
+  import { weighIn } from '../weigh/weigh-in.svelte';
+  import Why from '../why/Why.svelte';
+  import type { Bench } from './bench.svelte';
+
+  let { bench, lots }: { bench: Bench; lots: readonly Lot[] } = $props();
+  const house = useHouse();
+  const prepared = $derived(bench.sheet?.prepared);
+  const itemOf = (id: string) => bench.sheet?.items.find((i) => i.id === id);
+</script>
+
+<section aria-label="Going in">
+  <h2 class="border-b border-rule-strong pb-1">Going in</h2>
+  <ul>
+    {#each lots as lot (lot.id)}
+      {@const item = itemOf(lot.id)}
+      <li class="line grid grid-cols-[1fr_9rem] items-start gap-x-3">
+        <div>
+          <p class="text-lg leading-tight font-semibold">{crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}</p>
+          <p class="text-sm text-quiet">
+            {[lot.bed, relativeDay(wall(lot.day, 12), house.now), `${house.mass(lot.benchG)} picked`].filter(Boolean).join(' · ')}
+          </p>
+          {#if item && !item.weighed}
+            <p class="text-sm">about {house.mass(item.prepared.mean)} ± {house.mass(plusMinus(item.prepared))}, by trim yield</p>
+          {/if}
+          <ActionForm action="/bench?/putBack" values={{ lotId: lot.id }} ondone={() => bench.typed.delete(lot.id)}>
+            {#snippet children({ busy })}<button class="no-print min-h-8 text-sm underline underline-offset-4" disabled={busy} aria-label="Put {crop(lot.cropId)?.name} back">put back</button>{/snippet}
+          </ActionForm>
+        </div>
+        <WeightField
+          label="{crop(lot.cropId)?.name}, prepared"
+          hideLabel
+          value={bench.said(lot)}
+          placeholder="prepared"
+          oninput={(said) => bench.weighed(lot, said)}
+        />
+      </li>
+    {/each}
+  </ul>
+  <div class="flex items-center justify-between">
+    <button class="act no-print" onclick={() => weighIn.show()}>+ weigh in</button>
+    {#if prepared}
+      <p class="text-right">
+        <b>{house.mass(prepared.mean)}</b> prepared{#if bench.estimated}, ± {house.mass(plusMinus(prepared))}{/if}
+        <Why working={bench.sheet?.working.find((w) => w.id === 'prepared')} />
+      </p>
+    {/if}
+  </div>
+</section>

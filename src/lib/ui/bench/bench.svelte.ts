@@ -1,0 +1,152 @@
+import { nanoid } from 'nanoid';
+import { SvelteMap } from 'svelte/reactivity';
+import { crop } from '$lib/core/produce';
+import type { Household, Place } from '$lib/core/kit';
+import type { Lot } from '$lib/core/lot';
+import { readQuantity } from '$lib/core/quantity';
+import type { Outcome } from '$lib/core/refusal';
+import type { DosingWay } from '$lib/core/salt';
+import { style as styleOf, STYLES, usualSaltFor } from '$lib/core/style';
+import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem, type WorksheetJar } from '$lib/core/worksheet';
+import type { BenchDraft } from '$lib/schema/batch';
+import { problem } from '$lib/schema/words';
+
+interface Data {
+  readonly lots: readonly Lot[];
+  readonly jars: readonly WorksheetJar[];
+  readonly draft: BenchDraft;
+}
+
+const post = (thing: string, body: unknown) =>
+  fetch(`/api/v1/${thing}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+
+const SAVE_AFTER_MS = 500;
+const TRY_AGAIN_MS = 3000;
+
+/** The bench as it stands in this page: what was typed, what was chosen, and the worksheet that follows at once. */
+export class Bench {
+  /** Prepared weights as typed, by pick; what is not here is as the house knows it. */
+  readonly typed = new SvelteMap<string, string>();
+  private chosen = $state<BenchDraft>({});
+  /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
+  keeping = $state<'kept' | 'keeping' | 'trouble'>('kept');
+
+  private readonly data: () => Data;
+  private readonly house: () => Household;
+
+  constructor(data: () => Data, house: () => Household) {
+    this.data = data;
+    this.house = house;
+    this.chosen = data().draft;
+  }
+
+  readonly cropIds = $derived.by(() => this.data().lots.map((l) => l.cropId));
+  readonly style = $derived.by(() => styleOf(this.chosen.styleId ?? '') ?? this.usualStyle());
+  readonly usualSalt = $derived.by(() => usualSaltFor(this.style, this.cropIds));
+  readonly way = $derived.by((): DosingWay => {
+    const way = this.chosen.way ?? 'equilibrium';
+    return way === 'perWater' && this.style.salting === 'dry' ? 'equilibrium' : way;
+  });
+  readonly fraction = $derived.by(() => this.chosen.fraction ?? this.usualSalt);
+  readonly saltKindId = $derived.by(() => this.chosen.saltKindId ?? this.house().saltKindId);
+  readonly place = $derived.by((): Place | undefined => {
+    const counters = this.house().places.filter((p) => p.kind === 'counter');
+    return counters.find((p) => p.id === this.chosen.placeId) ?? counters[0];
+  });
+  readonly opens = $derived.by(() => this.chosen.opens ?? true);
+  readonly counts = $derived.by(() => this.chosen.counts ?? null);
+  readonly choice = $derived.by(() => this.chosen.choice ?? 0);
+  readonly name = $derived.by(() => this.chosen.name ?? this.usualName());
+
+  readonly items = $derived.by((): WorksheetItem[] =>
+    this.data().lots.map((l) => {
+      const said = this.said(l);
+      const read = said.trim() === '' ? null : readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
+      const preparedG = read?.ok && read.value.value > 0 ? read.value.value : null;
+      return { id: l.id, cropId: l.cropId, pickedG: l.benchG, withTops: l.withTops, preparedG };
+    })
+  );
+
+  readonly input = $derived.by(
+    (): WorksheetInput => ({
+      styleId: this.style.id,
+      items: this.items,
+      way: this.way,
+      fraction: this.fraction,
+      saltKindId: this.saltKindId,
+      jars: this.data().jars,
+      counts: this.counts,
+      choice: this.choice,
+      place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
+      opens: this.opens,
+      scaleStepG: this.house().scaleStepG,
+      spoons: this.house().spoons
+    })
+  );
+  readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
+  readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));
+  readonly refused = $derived.by(() => (this.result.ok ? null : problem(this.result.refusal)));
+  readonly estimated = $derived.by(() => this.items.some((i) => i.preparedG === null));
+
+  /** The prepared weight of a pick as last typed, here or elsewhere. */
+  said(lot: Lot): string {
+    return this.typed.get(lot.id) ?? lot.prepared?.said ?? '';
+  }
+
+  /** Changes a choice; it is kept by the house in a moment. */
+  choose(change: Partial<BenchDraft>): void {
+    this.chosen = { ...this.chosen, ...change };
+    this.later(() => post('bench-draft', this.chosen));
+  }
+
+  /** A new dose: said in another way it is the same salt, so that nothing jumps. */
+  sayIn(way: DosingWay): void {
+    const ends = this.sheet?.ends;
+    const same = ends && { equilibrium: ends.equilibrium, perWater: ends.perWater, perVegetables: ends.perVegetables, perTotal: ends.perTotal }[way];
+    this.choose({ way, fraction: same ? Math.round(same * 1000) / 1000 : this.fraction });
+  }
+
+  /** Weighed again once prepared. What cannot be read yet is not sent. */
+  weighed(lot: Lot, said: string): void {
+    this.typed.set(lot.id, said);
+    const read = said.trim() === '' || readQuantity(said, { kind: 'mass', unit: 'g' }).ok;
+    if (read && said.trim() !== (lot.prepared?.said ?? '')) this.later(() => post('weigh-prepared', { commandId: nanoid(), lotId: lot.id, weight: said, unit: 'g' }), lot.id);
+  }
+
+  /** After a start everything begins anew. */
+  clear(): void {
+    this.typed.clear();
+    this.chosen = {};
+  }
+
+  private usualStyle() {
+    const shreds = this.cropIds.length > 0 && this.cropIds.every((id) => ['shred', 'leaf'].includes(crop(id)?.pack ?? ''));
+    return STYLES.find((s) => s.id === (shreds ? 'shredded' : 'pieces')) ?? STYLES[0]!;
+  }
+
+  private usualName(): string {
+    const names = [...new Set(this.cropIds.map((id) => crop(id)?.name ?? id))];
+    const [first = '', ...rest] = names;
+    return rest.length === 0 ? first : `${first} with ${rest.slice(0, 2).map((n) => n.toLowerCase()).join(' and ')}`;
+  }
+
+  private timers = new Map<string, ReturnType<typeof setTimeout>>();
+  private later(send: () => Promise<Response>, about = 'draft', after = SAVE_AFTER_MS): void {
+    clearTimeout(this.timers.get(about));
+    this.keeping = this.keeping === 'trouble' ? 'trouble' : 'keeping';
+    this.timers.set(
+      about,
+      setTimeout(() => {
+        this.timers.delete(about);
+        send().then(
+          () => (this.keeping = this.timers.size > 0 ? this.keeping : 'kept'),
+          () => {
+            // The connection is gone: what was typed stays here and is sent again.
+            this.keeping = 'trouble';
+            this.later(send, about, TRY_AGAIN_MS);
+          }
+        );
+      }, after)
+    );
+  }
+}

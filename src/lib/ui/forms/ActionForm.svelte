@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { nanoid } from 'nanoid';
+  import type { Snippet } from 'svelte';
+  import { enhance } from '$app/forms';
+  import { doneWords } from '../words';
+  import { useHouse } from '../house.svelte';
+  import { toasts } from '../shell/toasts.svelte';
+  import type { Problem } from '$lib/schema/words';
+
+  interface Done {
+    readonly done: string;
+    readonly commandId: string;
+    readonly answer: unknown;
+  }
+  interface Props {
+    /** Where it posts: the room and the action, such as `/garden?/weighIn`. */
+    action: string;
+    /** Hidden values; a list becomes many fields. */
+    values?: Record<string, string | number | boolean | readonly string[] | undefined>;
+    children: Snippet<[{ busy: boolean; problemAt: (field: string) => Problem | undefined; problems: Problem[] }]>;
+    ondone?: (done: Done) => void;
+    onproblems?: (problems: Problem[]) => void;
+    /** A link beside the message, such as to the bench. */
+    next?: { href: string; text: string } | null;
+    undoable?: boolean;
+    class?: string;
+    label?: string;
+  }
+  let { action, values = {}, children, ondone, onproblems, next = null, undoable = true, class: className = '', label }: Props = $props();
+
+  const house = useHouse();
+  let commandId = $state(nanoid());
+  let busy = $state(false);
+  let problems = $state<Problem[]>([]);
+  const problemAt = (field: string) => problems.find((p) => p.field === field);
+  const hidden = $derived(
+    Object.entries(values).flatMap(([name, v]) =>
+      v === undefined ? [] : Array.isArray(v) ? v.map((one) => [name, String(one)] as const) : [[name, String(v)] as const]
+    )
+  );
+</script>
+
+<form
+  method="POST"
+  {action}
+  class={className}
+  aria-label={label}
+  use:enhance={({ cancel }) => {
+    // A second tap while the first is on its way is the same tap.
+    if (busy) return cancel();
+    busy = true;
+    return async ({ result, update }) => {
+      busy = false;
+      if (result.type === 'success') {
+        problems = [];
+        commandId = nanoid();
+        const done = result.data as unknown as Done;
+        toasts.say(doneWords(done.done, done.answer, house.household.units), { undo: undoable ? done.commandId : null, link: next });
+        await update({ reset: false });
+        ondone?.(done);
+      } else if (result.type === 'failure') {
+        problems = (result.data?.problems as Problem[] | undefined) ?? [];
+        onproblems?.(problems);
+        if (!problems.some((p) => p.field)) toasts.say(problems[0]?.says ?? 'That did not work.', { tone: 'trouble', more: problems[0]?.wouldWork });
+      } else if (result.type === 'error') {
+        const tooMuch = result.status === 413;
+        toasts.say(tooMuch ? 'That is more than fits.' : 'Not stored: no answer from the house.', {
+          tone: 'trouble',
+          more: tooMuch ? 'Shorten the text and try again.' : 'What you typed is still here. Try again.'
+        });
+      } else await update();
+    };
+  }}
+>
+  <input type="hidden" name="commandId" bind:value={commandId} />
+  {#each hidden as [name, value], i (`${name}${i}`)}<input type="hidden" {name} {value} />{/each}
+  {@render children({ busy, problemAt, problems })}
+</form>

@@ -1,0 +1,33 @@
+import { getContext, setContext } from 'svelte';
+import { NEW_HOUSEHOLD, type Household } from '$lib/core/kit';
+import type { WallMinute } from '$lib/core/calendar';
+import { writeMass, writeVolume } from '$lib/core/quantity';
+
+/** What every component may want to know of the household, kept live by the shell. */
+export interface HouseView {
+  readonly household: Household;
+  readonly now: WallMinute;
+}
+
+const KEY = Symbol('house');
+
+/** The shell hands the household down; a getter, so that it stays live. */
+export function provideHouse(view: () => HouseView): void {
+  setContext(KEY, view);
+}
+
+/** The household as it is now, with writers in its own units. */
+export function useHouse() {
+  const view = getContext<(() => HouseView) | undefined>(KEY) ?? (() => ({ household: NEW_HOUSEHOLD, now: 0 }));
+  return {
+    get household() {
+      return view().household;
+    },
+    get now() {
+      return view().now;
+    },
+    mass: (g: number) => writeMass(g, view().household.units),
+    volume: (ml: number) => writeVolume(ml, view().household.units),
+    placeName: (id: string) => view().household.places.find((p) => p.id === id)?.name ?? 'somewhere'
+  };
+}

@@ -1,0 +1,52 @@
+<script lang="ts">
+  import { Input, Modal } from 'flowbite-svelte';
+  import { goto } from '$app/navigation';
+  import { weighIn } from '../weigh/weigh-in.svelte';
+  import { BESIDE, WAY } from './rooms';
+
+  /** Finds any batch, jar number, room or action; arrows choose, Enter goes. */
+  let { open = $bindable(), find }: { open: boolean; find: readonly { label: string; more: string; href: string }[] } = $props();
+  let said = $state('');
+  let at = $state(0);
+
+  const all = $derived([
+    { label: '+ weigh in', more: 'a pick from the garden', href: '' },
+    ...[...WAY, ...BESIDE].map((r) => ({ label: r.name, more: 'room', href: r.href })),
+    ...find
+  ]);
+  const found = $derived.by(() => {
+    const words = said.toLowerCase().split(/\s+/).filter(Boolean);
+    return all.filter((f) => words.every((w) => (/^\d+$/.test(w) ? new RegExp(`\\b${w}\\b`).test(f.more) : `${f.label} ${f.more}`.toLowerCase().includes(w)))).slice(0, 8);
+  });
+  const chosen = $derived(Math.min(at, found.length - 1));
+
+  function go(href: string): void {
+    open = false;
+    said = '';
+    at = 0;
+    if (href === '') weighIn.show();
+    else void goto(href);
+  }
+  function onkeydown(event: KeyboardEvent): void {
+    if (event.key === 'ArrowDown') at = Math.min(found.length - 1, chosen + 1);
+    else if (event.key === 'ArrowUp') at = Math.max(0, chosen - 1);
+    else if (event.key === 'Enter' && found[chosen]) go(found[chosen].href);
+    else return;
+    event.preventDefault();
+  }
+</script>
+
+<Modal bind:open title="Find" size="sm" outsideclose placement="top-center">
+  <Input bind:value={said} {onkeydown} placeholder="a name, a lid number, a room" aria-label="Find a batch, a lid number, a room or an action" autofocus oninput={() => (at = 0)} />
+  <ul>
+    {#each found as f, i (f.label + f.href)}
+      <li>
+        <button class={['flex min-h-12 w-full items-center justify-between gap-4 rounded-lg px-3 text-left', i === chosen ? 'bg-slate text-chalk' : 'hover:bg-rule-soft']} onclick={() => go(f.href)}>
+          <span class="font-semibold">{f.label}</span><span class="text-sm">{f.more}</span>
+        </button>
+      </li>
+    {:else}
+      <li class="py-3 text-quiet">Nothing by that name. Try a crop, a lid number such as 38, or a room.</li>
+    {/each}
+  </ul>
+</Modal>

@@ -1,0 +1,20 @@
+<script lang="ts">
+  import { Modal } from 'flowbite-svelte';
+  import { BESIDE, WAY } from './rooms';
+
+  let { open = $bindable() }: { open: boolean } = $props();
+  const more = [
+    ['w', 'weigh in'],
+    ['/', 'find a batch, a jar number, a room'],
+    ['?', 'these keys'],
+    ['Esc', 'close what is open']
+  ];
+</script>
+
+<Modal bind:open title="Keys" size="xs" outsideclose>
+  <dl>
+    {#each [...WAY, ...BESIDE].map((r) => [r.key, r.name]).concat(more) as [key, what] (key)}
+      <div class="flex justify-between gap-4 border-b border-rule py-1.5"><dt>{what}</dt><dd><kbd class="font-bold">{key}</kbd></dd></div>
+    {/each}
+  </dl>
+</Modal>

@@ -1,0 +1,61 @@
+import { nanoid } from 'nanoid';
+import { invalidateAll } from '$app/navigation';
+import type { Problem } from '$lib/schema/words';
+
+/** What was just said to the person, with a way back for ten seconds. */
+export interface Said {
+  readonly id: string;
+  readonly text: string;
+  readonly more: string;
+  readonly tone: 'done' | 'trouble';
+  /** The command to take back. */
+  readonly undo: string | null;
+  readonly link: { readonly href: string; readonly text: string } | null;
+}
+
+const SHOWN_MS = 10_000;
+
+class Toasts {
+  all = $state<Said[]>([]);
+  /** Where timers wait: stopped while a hand or the keyboard is on a toast. */
+  private timers = new Map<string, ReturnType<typeof setTimeout>>();
+
+  say(text: string, more: Partial<Omit<Said, 'id' | 'text'>> = {}): void {
+    const said: Said = { id: nanoid(8), text, more: '', tone: 'done', undo: null, link: null, ...more };
+    this.all = [...this.all.slice(-2), said];
+    this.timers.set(said.id, setTimeout(() => this.drop(said.id), SHOWN_MS));
+  }
+
+  drop(id: string): void {
+    clearTimeout(this.timers.get(id));
+    this.timers.delete(id);
+    this.all = this.all.filter((s) => s.id !== id);
+  }
+
+  async undo(said: Said): Promise<void> {
+    if (!said.undo) return;
+    this.drop(said.id);
+    await undoCommand(said.undo);
+  }
+}
+
+export const toasts = new Toasts();
+
+/** Takes a command back and says so, or says why not. */
+export async function undoCommand(of: string): Promise<void> {
+  try {
+    const response = await fetch('/api/v1/undo', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ commandId: nanoid(), of })
+    });
+    if (response.ok) toasts.say('Undone');
+    else {
+      const { problems } = (await response.json()) as { problems: Problem[] };
+      toasts.say(problems[0]?.says ?? 'That could not be undone.', { tone: 'trouble', more: problems[0]?.wouldWork ?? '' });
+    }
+  } catch {
+    toasts.say('Not undone: no connection.', { tone: 'trouble', more: 'Try again when it is back.' });
+  }
+  await invalidateAll();
+}

@@ -1,0 +1,16 @@
+<script lang="ts">
+  import type { Caution } from '$lib/core/safety';
+
+  let { cautions }: { cautions: readonly Caution[] } = $props();
+</script>
+
+{#if cautions.length > 0}
+  <ul class="flex flex-col gap-3">
+    {#each cautions as c (c.rule + c.says)}
+      <li class={c.level}>
+        <p class={c.level === 'harm' ? 'font-bold text-harm' : 'font-semibold'}>{c.says}</p>
+        <p class="text-sm">{c.reason} <span class="text-quiet">({c.source})</span></p>
+      </li>
+    {/each}
+  </ul>
+{/if}

@@ -1,0 +1,51 @@
+<script lang="ts">
+  import { Modal } from 'flowbite-svelte';
+  import type { Working, WorkingValue } from '$lib/core/worksheet';
+  import { plain, writePercent, writeSalt } from '$lib/core/quantity';
+  import { useHouse } from '../house.svelte';
+
+  /** "why?" on a number: formula in words, the values put in, the source, the error. */
+  let { working, text = 'why?' }: { working: Working | undefined; text?: string } = $props();
+  const house = useHouse();
+  let open = $state(false);
+
+  function write(v: WorkingValue): string {
+    switch (v.unit) {
+      case 'mass':
+        return house.mass(v.value);
+      case 'salt':
+        return writeSalt(v.value);
+      case 'volume':
+        return house.volume(v.value);
+      case 'percent':
+      case 'strength':
+        return writePercent(v.value, 2);
+      case 'mm':
+        return `${plain(v.value, 0)} mm`;
+      case 'days':
+        return `${plain(v.value, 0)} days`;
+      default:
+        return plain(v.value, 2);
+    }
+  }
+</script>
+
+{#if working}
+  <button type="button" class="no-print min-h-11 text-sm text-quiet underline underline-offset-4" onclick={() => (open = true)} aria-label="Why? {working.name}">
+    {text}
+  </button>
+  <Modal bind:open title={working.name} size="sm" outsideclose>
+    <p class="answer text-4xl">
+      {write(working.result)}
+      {#if working.plusMinus !== null}<span class="text-xl font-semibold">± {write({ ...working.result, value: working.plusMinus })}</span>{/if}
+    </p>
+    {#if working.plusMinus !== null}<p class="text-sm text-quiet">Nine times in ten it lies within the ±.</p>{/if}
+    <p>{working.formula}</p>
+    <dl>
+      {#each working.values as v (v.name)}
+        <div class="line flex justify-between gap-4"><dt>{v.name}</dt><dd class="shrink-0 font-semibold">{write(v)}</dd></div>
+      {/each}
+    </dl>
+    <p class="text-sm text-quiet">Source: {working.source}</p>
+  </Modal>
+{/if}

@@ -1,0 +1,67 @@
+import type { CareKind } from '$lib/core/batch';
+import type { Lid } from '$lib/core/vessel';
+import { writeMass, type WrittenUnits } from '$lib/core/quantity';
+
+/** Codes to sentences, once for all rooms. */
+export const numbers = (all: readonly number[]): string =>
+  all.length < 2 ? String(all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1]}`;
+
+const CARE: Record<CareKind, readonly [does: string, why: string]> = {
+  open: ['Open', 'over the sink, slowly, a cloth on top; close again'],
+  look: ['Look and press down', 'all under, follower in place, skim what floats'],
+  airlock: ['Water in the airlock', 'top it up'],
+  juice: ['Juice over the shreds?', 'if not, pour brine of the same strength'],
+  taste: ['Taste', 'with a clean fork'],
+  pH: ['Measure pH', 'a strip in the brine'],
+  toCold: ['Move to the cold', 'the latest day for the counter'],
+  openInCold: ['Open once in the cold', 'it still gasses in the first week'],
+  level: ['Check the level', 'liquid over everything']
+};
+
+/** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
+export const careWords = (kind: CareKind, lidNumbers: readonly number[]): string =>
+  kind === 'juice' ? `${CARE.juice[0]} ${numbers(lidNumbers)}` : `${CARE[kind][0]}, jar${lidNumbers.length > 1 ? 's' : ''} ${numbers(lidNumbers)}`;
+export const careWhy = (kind: CareKind): string => CARE[kind][1];
+export const careShort = (kind: CareKind): string => CARE[kind][0].toLowerCase().replace('?', '');
+
+export const LID_WORDS: Record<Lid, string> = {
+  clamped: 'clamped, opened by hand',
+  airlock: 'airlock',
+  valve: 'valve lid',
+  loose: 'loose lid',
+  cloth: 'cloth',
+  'water channel': 'water channel'
+};
+
+interface Answer {
+  readonly name?: string;
+  readonly g?: number;
+  readonly lidNumbers?: readonly number[];
+  readonly owned?: number;
+}
+
+const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
+  'weigh-in': (a, u) => `Weighed in: ${a.name}, ${writeMass(a.g ?? 0, u)}`,
+  'correct-pick': (a, u) => `Corrected: ${a.name}, ${writeMass(a.g ?? 0, u)}`,
+  'end-pick': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} written off the Garden`,
+  'take-to-bench': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} on the bench`,
+  'put-back': (a) => `${a.name} is back in the Garden`,
+  'weigh-prepared': (a, u) => (a.g ? `${a.name}: ${writeMass(a.g, u)} prepared` : `${a.name}: weighing taken back`),
+  'start-batch': (a) => `Started: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lid${(a.lidNumbers ?? []).length > 1 ? 's' : ''}`,
+  care: (a) => `Noted for jar ${numbers(a.lidNumbers ?? [])}`,
+  taste: (a) => `Taste noted for ${a.name}`,
+  'correct-taste': () => 'Taste corrected',
+  ph: (a) => `pH noted for ${a.name}`,
+  move: (a) => `Moved: jar ${numbers(a.lidNumbers ?? [])}`,
+  portion: (a, u) => `Jar ${numbers(a.lidNumbers ?? [])}: ${writeMass(a.g ?? 0, u)} less`,
+  'correct-portion': () => 'Corrected',
+  'enter-standing': (a) => `Entered: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lids`,
+  settle: () => 'Settings kept',
+  'own-jars': (a) => `${a.name}: ${a.owned} owned`,
+  'set-place': (a) => `${a.name} noted`,
+  'count-goods': (a) => `${a.name} counted`,
+  undo: () => 'Undone'
+};
+
+/** What was done, in a sentence, for the toast. */
+export const doneWords = (name: string, answer: unknown, units: WrittenUnits): string => DONE[name]?.((answer ?? {}) as Answer, units) ?? 'Done';

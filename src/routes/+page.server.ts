@@ -1,0 +1,24 @@
+import { careTasks } from '$lib/core/care';
+import { rawLife } from '$lib/core/lot';
+import { dayOfWall } from '$lib/core/calendar';
+import { living } from '$lib/server/views';
+import type { PageServerLoad } from './$types';
+
+const TWO_DAYS = 2 * 1440;
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const { batches, household, lots, now } = await living(locals.house);
+  const today = dayOfWall(now);
+  const tasks = batches.flatMap((b) => careTasks(b, household.places, now)).filter((t) => t.due <= now + TWO_DAYS);
+  const withTasks = new Set(tasks.map((t) => t.batchId));
+  return {
+    tasks,
+    batches: batches.filter((b) => withTasks.has(b.id)),
+    picks: lots
+      .filter((l) => l.gardenG > 0)
+      .map((lot) => ({ lot, ...rawLife(lot, today) }))
+      .filter((p) => p.daysLeft <= 1)
+      .sort((a, b) => a.daysLeft - b.daysLeft),
+    anyJars: batches.length > 0
+  };
+};

@@ -1,0 +1,46 @@
+import { json } from '@sveltejs/kit';
+import { careTasks } from '$lib/core/care';
+import { stock } from '$lib/core/larder';
+import { jsonBody, problemJson } from '$lib/server/http/answers';
+import { living } from '$lib/server/views';
+import { computeWorksheet, saveBenchDraft, stepClock, USE_CASES, type House, type Result, type UseCaseName } from '$lib/server/usecases';
+import type { RequestHandler } from './$types';
+
+/** What can be read, by name. */
+const READS: Record<string, (house: House) => Promise<unknown>> = {
+  picks: async (house) => (await living(house)).lots,
+  batches: async (house) => (await living(house)).batches,
+  kit: async (house) => (await living(house)).household,
+  pantry: async (house) => (await living(house)).pantry,
+  tasks: async (house) => {
+    const { batches, household, now } = await living(house);
+    return batches.flatMap((b) => careTasks(b, household.places, now));
+  },
+  stock: async (house) => {
+    const { batches, household } = await living(house);
+    return stock(batches, household.places).map(({ batch, ...jar }) => ({ ...jar, batchId: batch.id, name: batch.name }));
+  }
+};
+
+/** What stores nothing in the log. */
+const ASIDE: Record<string, (house: House, input: unknown) => Promise<Result<unknown>>> = {
+  worksheet: computeWorksheet,
+  'bench-draft': saveBenchDraft,
+  'step-clock': stepClock
+};
+
+const notThere = () => json({ title: 'Not there', status: 404 }, { status: 404, headers: { 'content-type': 'application/problem+json' } });
+
+export const GET: RequestHandler = async ({ params, locals }) => {
+  const read = READS[params.thing];
+  return read ? json(await read(locals.house)) : notThere();
+};
+
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const act = ASIDE[params.thing] ?? USE_CASES[params.thing as UseCaseName];
+  if (!act) return notThere();
+  const body = await jsonBody(request);
+  if (body === undefined) return problemJson([{ code: 'not-json' }]);
+  const result = await act(locals.house, body);
+  return result.ok ? json(result.value, { status: 200 }) : problemJson(result.refusals);
+};

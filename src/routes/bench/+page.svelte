@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import { plain, writePercent } from '$lib/core/quantity';
+  import { Bench } from '$lib/ui/bench/bench.svelte';
+  import Answer from '$lib/ui/bench/Answer.svelte';
+  import Choices from '$lib/ui/bench/Choices.svelte';
+  import GoingIn from '$lib/ui/bench/GoingIn.svelte';
+  import JarRow from '$lib/ui/bench/JarRow.svelte';
+  import JarSets from '$lib/ui/bench/JarSets.svelte';
+  import StartDialog from '$lib/ui/bench/StartDialog.svelte';
+  import { useHouse } from '$lib/ui/house.svelte';
+  import SaltLadder from '$lib/ui/ladder/SaltLadder.svelte';
+  import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
+  import Cautions from '$lib/ui/why/Cautions.svelte';
+  import Why from '$lib/ui/why/Why.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const house = useHouse();
+  const bench = new Bench(
+    () => data,
+    () => house.household
+  );
+  let starting = $state(false);
+  const sheet = $derived(bench.sheet);
+  const dry = $derived(bench.style.salting === 'dry');
+  const noJars = $derived(house.household.jars.length === 0);
+</script>
+
+<svelte:head><title>Bench · Crockle</title></svelte:head>
+
+{#if data.lots.length === 0}
+  <h1>The bench is clear</h1>
+  <p class="mt-3 max-w-prose text-lg">
+    {#if data.waiting > 0}
+      {data.waiting} pick{data.waiting === 1 ? ' waits' : 's wait'} in the Garden. <a class="act" href="/garden">Take one to the bench</a>, and the jars, the brine and the salt follow.
+    {:else}
+      Weigh in a pick, take it to the bench, and the jars, the brine and the salt follow. <button class="act" onclick={() => weighIn.show()}>+ weigh in</button>
+    {/if}
+  </p>
+{:else}
+  {#if bench.keeping === 'trouble'}
+    <p class="heed mb-3" role="status">The house does not answer. What you typed stays on this page and is sent again as soon as it does.</p>
+  {/if}
+  <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
+    <div class="order-3 flex flex-col gap-6 lg:order-1">
+      <h1 class="hidden lg:block">{bench.style.name}</h1>
+      <GoingIn {bench} lots={data.lots} />
+      <Choices {bench} />
+    </div>
+
+    <div class="order-1 flex min-w-0 flex-col gap-4 lg:order-2">
+      <h1 class="lg:hidden">{bench.style.name}</h1>
+      {#if sheet}
+        <!-- On a phone the answer stands first. -->
+        <div class="border-b border-rule-strong pb-3 lg:hidden"><Answer {sheet} {dry} /></div>
+        <div class="lg:hidden"><SaltLadder ends={sheet.ends} lying /></div>
+        <JarSets {bench} jars={data.jars} />
+        <JarRow {sheet} />
+        {#if sheet.leftG > 0.5}
+          <p class="heed">
+            <b>{house.mass(sheet.leftG)} does not fit</b> and stays on the bench.
+            {#if sheet.oneMore.length > 0}One more {data.jars.find((j) => j.id === sheet.oneMore[0])?.name} would take it.{/if}
+          </p>
+        {/if}
+      {:else if noJars}
+        <p class="heed text-lg">No jars yet: <a class="act" href="/kit">say which jars you own</a>, and the best set is chosen from them.</p>
+      {:else if bench.refused}
+        <div class="heed">
+          <p class="text-lg font-semibold">{bench.refused.says}</p>
+          <p>{bench.refused.wouldWork}</p>
+        </div>
+        <JarSets {bench} jars={data.jars} />
+      {/if}
+    </div>
+
+    <div class="order-2 lg:order-3">
+      {#if sheet}
+        <h2 class="hidden lg:block">Where the salt ends</h2>
+        <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} /></div>
+        <dl class="text-sm">
+          {#each [['per vegetables', writePercent(sheet.ends.perVegetables)], ['per vegetables and water', writePercent(sheet.ends.perTotal)], ['per water', sheet.ends.perWater === null ? 'none added' : writePercent(sheet.ends.perWater)], ['your salt', `${plain((sheet.salt.spoons.tsp / Math.max(1, sheet.packedG)) * 1000, 1)} tsp to 1 kg`]] as [name, value] (name)}
+            <div class="flex justify-between gap-3 border-b border-rule-soft py-1"><dt class="text-quiet">{name}</dt><dd class="font-semibold">{value}</dd></div>
+          {/each}
+        </dl>
+        <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
+      {/if}
+    </div>
+  </div>
+
+  {#if sheet}
+    <div class="mt-6 border-t-[3px] border-ink pt-4">
+      <div class="flex flex-wrap items-center justify-between gap-6">
+        <div class="hidden lg:block"><Answer {sheet} {dry} /></div>
+        <div class="no-print ml-auto flex w-full gap-3 md:w-auto">
+          <Button outline onclick={() => print()}>Print</Button>
+          <Button size="lg" class="grow md:grow-0" onclick={() => (starting = true)}>Start batch</Button>
+        </div>
+      </div>
+      <div class="mt-4"><Cautions cautions={sheet.cautions} /></div>
+    </div>
+    <StartDialog bind:open={starting} {bench} {sheet} />
+  {/if}
+{/if}

@@ -1,0 +1,23 @@
+import { placeOf, standing } from '$lib/core/batch';
+import { careTasks } from '$lib/core/care';
+import { stock } from '$lib/core/larder';
+import { action } from '$lib/server/http/answers';
+import { USE_CASES } from '$lib/server/usecases';
+import { living } from '$lib/server/views';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const { batches, household, now } = await living(locals.house);
+  const cold = new Set(household.places.filter((p) => p.kind === 'cold').map((p) => p.id));
+  const here = batches.filter((b) => standing(b).some((f) => cold.has(placeOf(f))));
+  return {
+    stock: stock(here, household.places),
+    tasks: here.flatMap((b) => careTasks(b, household.places, now)).filter((t) => cold.has(t.placeId) && t.due <= now),
+    batches: here,
+    chosen: url.searchParams.get('jar')
+  };
+};
+
+export const actions: Actions = {
+  portion: action(USE_CASES.portion)
+};

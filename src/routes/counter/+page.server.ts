@@ -1,0 +1,24 @@
+import { placeOf, standing } from '$lib/core/batch';
+import { careTasks } from '$lib/core/care';
+import { action } from '$lib/server/http/answers';
+import { USE_CASES } from '$lib/server/usecases';
+import { living } from '$lib/server/views';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const { batches, household, now } = await living(locals.house);
+  const counters = new Set(household.places.filter((p) => p.kind === 'counter').map((p) => p.id));
+  const here = batches.filter((b) => standing(b).some((f) => counters.has(placeOf(f))));
+  return {
+    batches: here,
+    tasks: here.flatMap((b) => careTasks(b, household.places, now)),
+    chosen: url.searchParams.get('batch')
+  };
+};
+
+export const actions: Actions = {
+  care: action(USE_CASES.care),
+  taste: action(USE_CASES.taste),
+  ph: action(USE_CASES.ph),
+  move: action(USE_CASES.move)
+};

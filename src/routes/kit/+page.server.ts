@@ -1,0 +1,19 @@
+import { standing } from '$lib/core/batch';
+import { action } from '$lib/server/http/answers';
+import { USE_CASES } from '$lib/server/usecases';
+import { living } from '$lib/server/views';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const { batches } = await living(locals.house);
+  const full: Record<string, number> = {};
+  for (const f of batches.flatMap(standing)) full[f.jarId] = (full[f.jarId] ?? 0) + 1;
+  return { full };
+};
+
+export const actions: Actions = {
+  jars: action(USE_CASES['own-jars']),
+  place: action(USE_CASES['set-place']),
+  settle: action(USE_CASES.settle),
+  standing: action(USE_CASES['enter-standing'])
+};

@@ -1,0 +1,18 @@
+<script lang="ts">
+  import JarsOwned from '$lib/ui/kit/JarsOwned.svelte';
+  import Places from '$lib/ui/kit/Places.svelte';
+  import Settings from '$lib/ui/kit/Settings.svelte';
+  import Standing from '$lib/ui/kit/Standing.svelte';
+  import SaltTable from '$lib/ui/kit/SaltTable.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>Kit · Crockle</title></svelte:head>
+
+<h1>What you work with</h1>
+<div class="mt-4 grid gap-x-12 gap-y-10 lg:grid-cols-2">
+  <div class="flex min-w-0 flex-col gap-10"><JarsOwned full={data.full} /><SaltTable /></div>
+  <div class="flex min-w-0 flex-col gap-10"><Places /><Settings /><Standing /></div>
+</div>

@@ -1,0 +1,92 @@
+<script lang="ts">
+  import { Button, Input, Label, Modal, Select } from 'flowbite-svelte';
+  import type { Goods } from '$lib/core/kit';
+  import { SALT_KINDS } from '$lib/core/salt';
+  import { caution } from '$lib/core/safety';
+  import ActionForm from '$lib/ui/forms/ActionForm.svelte';
+  import Trouble from '$lib/ui/forms/Trouble.svelte';
+  import { useHouse } from '$lib/ui/house.svelte';
+  import Cautions from '$lib/ui/why/Cautions.svelte';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const house = useHouse();
+  let editing = $state<Goods | 'new' | null>(null);
+  let kind = $state<string>('spice');
+  const one = $derived(editing !== 'new' ? editing : null);
+  const KINDS = [
+    { id: 'salt', name: 'Salt' },
+    { id: 'spice', name: 'Spices' },
+    { id: 'lid', name: 'Lids, rings and airlocks' },
+    { id: 'other', name: 'Other dry goods' }
+  ] as const;
+  const amount = (g: Goods, n = g.amount) => (g.unit === 'pieces' ? String(n) : house.mass(n));
+  const edit = (g: Goods | 'new') => {
+    kind = g === 'new' ? 'spice' : g.kind;
+    editing = g;
+  };
+</script>
+
+<svelte:head><title>Pantry · Crockle</title></svelte:head>
+
+<div class="flex flex-wrap items-center justify-between gap-4">
+  <h1>Dry goods on the shelf</h1>
+  <Button onclick={() => edit('new')}>Put something on the shelf</Button>
+</div>
+
+<div class="mt-2 grid gap-x-12 gap-y-8 lg:grid-cols-[2fr_1fr]">
+  <div>
+    {#if data.goods.length === 0}
+      <p class="mt-4 max-w-prose text-lg">The shelf is not counted yet. Put the salt on it first: batches draw on it, and it says when to buy.</p>
+    {/if}
+    {#each KINDS as group (group.id)}
+      {@const goods = data.goods.filter((g) => g.kind === group.id)}
+      {#if goods.length > 0}
+        <section class="mt-5">
+          <h2 class="border-b-[5px] border-[var(--wood)] pb-1">{group.name}</h2>
+          <ul>
+            {#each goods as g (g.id)}
+              <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule py-1">
+                <span class="grow font-semibold">{g.name}</span>
+                {#if g.amount <= g.low}<span class="text-heed">low</span>{/if}
+                <span class="big w-28 text-right">{amount(g)}</span>
+                <button class="act w-20 justify-end" onclick={() => edit(g)} aria-label="Count {g.name}">count</button>
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+    {/each}
+  </div>
+  <aside class="mt-5 flex flex-col gap-6">
+    <section>
+      <h2 class="border-b-2 border-ink pb-1">Shopping list</h2>
+      {#if data.toBuy.length === 0}
+        <p class="py-2 text-quiet">Nothing is short.</p>
+      {:else}
+        <ul>{#each data.toBuy as g (g.id)}<li class="line flex justify-between"><b>{g.name}</b><span class="text-quiet">{amount(g)} left</span></li>{/each}</ul>
+      {/if}
+    </section>
+    <Cautions cautions={[caution('raw-not-pantry', 'Raw ferments do not stand here.')]} />
+  </aside>
+</div>
+
+<Modal open={editing !== null} onclose={() => (editing = null)} title={one ? `Count: ${one.name}` : 'Put on the shelf'} size="xs" outsideclose>
+  {#key editing}
+    <ActionForm action="/pantry?/count" values={{ goodsId: one?.id }} ondone={() => (editing = null)} label="Count dry goods">
+      {#snippet children({ busy, problemAt })}
+        <div class="flex flex-col gap-4">
+          <div><Label for="g-name">Name</Label><Input id="g-name" name="name" value={one?.name ?? ''} autocomplete="off" /><Trouble problem={problemAt('name')} /></div>
+          {#if one}<input type="hidden" name="kind" value={one.kind} />
+          {:else}<div><Label for="g-kind">What it is</Label><Select id="g-kind" name="kind" bind:value={kind} items={KINDS.map((k) => ({ value: k.id, name: k.name }))} placeholder="" /></div>{/if}
+          {#if kind === 'salt'}
+            <div><Label for="g-salt">Kind of salt</Label><Select id="g-salt" name="saltKindId" value={one?.saltKindId ?? house.household.saltKindId} items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))} placeholder="" /></div>
+          {/if}
+          <div><Label for="g-amount">There now</Label><Input id="g-amount" name="amount" autocomplete="off" placeholder={kind === 'lid' ? '18' : '1 kg 200 g'} class="font-display text-2xl font-bold" /><Trouble problem={problemAt('amount')} /></div>
+          <div><Label for="g-low">Buy when down to</Label><Input id="g-low" name="low" autocomplete="off" placeholder={one ? amount(one, one.low) : ''} /><Trouble problem={problemAt('low')} /></div>
+          <Button type="submit" disabled={busy}>Keep</Button>
+        </div>
+      {/snippet}
+    </ActionForm>
+  {/key}
+</Modal>
