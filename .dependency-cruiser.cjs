@@ -38,16 +38,35 @@ module.exports = {
       { path: '^src/lib/schema/' },
       { pathNot: ['^src/lib/(core|schema)/', 'node_modules/zod'] }
     ),
-    floor('ui-not-server', 'ui and server never see each other', { path: '^src/lib/ui/' }, { path: '^src/(lib/server|routes)/' }),
-    floor('server-not-ui', 'ui and server never see each other', { path: '^src/lib/server/' }, { path: '^src/(lib/ui|routes)/' }),
+    floor(
+      'ui-not-server',
+      'ui and server never see each other',
+      { path: '^src/lib/ui/' },
+      { path: '^src/(lib/server|routes)/' }
+    ),
+    floor(
+      'server-not-ui',
+      'ui and server never see each other',
+      { path: '^src/lib/server/' },
+      { path: '^src/(lib/ui|routes)/' }
+    ),
     floor('tests-stay-out', 'the product never imports its tests', { path: '^src/' }, { path: '^tests/' }),
-    floor('resolvable', 'an import that cannot be found escapes every other rule', {}, { couldNotResolve: true, pathNot: '^\\$(app|env|service-worker)' })
+    floor(
+      'resolvable',
+      'an import that cannot be found escapes every other rule',
+      {},
+      { couldNotResolve: true, pathNot: '^\\$(app|env|service-worker)' }
+    )
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
     exclude: { path: '\\.svelte-kit' },
     tsConfig: { fileName: 'tsconfig.depcruise.json' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['svelte', 'browser', 'import', 'default', 'types'], extensions: ['.ts', '.js', '.mjs', '.svelte', '.svelte.ts', '.json', '.css'] }
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['svelte', 'browser', 'import', 'default', 'types'],
+      extensions: ['.ts', '.js', '.mjs', '.svelte', '.svelte.ts', '.json', '.css']
+    }
   }
 };

@@ -11,7 +11,9 @@ process.env.BODY_SIZE_LIMIT ??= '1M';
 const port = Number(process.env.CROCKLE_PORT ?? DEFAULT_PORT);
 const host = process.env.CROCKLE_HOST ?? '127.0.0.1';
 if (!Number.isInteger(port) || port < 1 || port > 65535) {
-  console.error(`Crockle cannot start: CROCKLE_PORT is "${process.env.CROCKLE_PORT}", it must be a port from 1 to 65535.`);
+  console.error(
+    `Crockle cannot start: CROCKLE_PORT is "${process.env.CROCKLE_PORT}", it must be a port from 1 to 65535.`
+  );
   process.exit(1);
 }
 
@@ -33,7 +35,9 @@ const server = createServer((request, response) => {
 
 server.on('error', (error) => {
   const taken = error.code === 'EADDRINUSE';
-  console.error(taken ? `Port ${port} is taken. Set CROCKLE_PORT to another one, such as ${port + 1}.` : error.message);
+  console.error(
+    taken ? `Port ${port} is taken. Set CROCKLE_PORT to another one, such as ${port + 1}.` : error.message
+  );
   process.exit(1);
 });
 

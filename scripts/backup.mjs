@@ -7,7 +7,9 @@ ensureModules();
 const { default: Database } = await import('better-sqlite3');
 const args = process.argv.slice(2);
 const named = args.find((a) => !a.startsWith('--'));
-const database = args.includes('--demo') ? join(ROOT, 'data/demo.db') : (process.env.CROCKLE_DATABASE ?? join(ROOT, 'data/household.db'));
+const database = args.includes('--demo')
+  ? join(ROOT, 'data/demo.db')
+  : (process.env.CROCKLE_DATABASE ?? join(ROOT, 'data/household.db'));
 if (!existsSync(database)) fail(`There is no database at ${database} yet: start Crockle once.`);
 const stamp = new Date().toISOString().slice(0, 19).replaceAll(':', '-');
 const to = named ?? join(ROOT, 'data/backups', `crockle-${stamp}.db`);
@@ -20,4 +22,6 @@ const copy = new Database(to, { readonly: true });
 const sound = copy.pragma('integrity_check', { simple: true });
 copy.close();
 if (sound !== 'ok') fail(`The backup at ${to} is not sound: ${sound}`);
-console.log(`Backed up to ${to}. To go back: stop Crockle, put this file in the database's place, start again.`);
+console.log(
+  `Backed up to ${to}. To go back: stop Crockle, put this file in the database's place, start again.`
+);

@@ -18,11 +18,16 @@ export function run(command, args, env = {}) {
 
 /** npm writes node_modules/.package-lock.json last, so a broken install is noticed. */
 export function ensureModules() {
-  if (mtime(at('node_modules/.package-lock.json')) >= mtime(at('package-lock.json')) && existsSync(at('node_modules/.package-lock.json'))) return;
+  if (
+    mtime(at('node_modules/.package-lock.json')) >= mtime(at('package-lock.json')) &&
+    existsSync(at('node_modules/.package-lock.json'))
+  )
+    return;
   console.log('Installing modules (a few minutes the first time: the database driver is compiled) …');
   const prefix = dirname(dirname(process.execPath));
   const env = existsSync(join(prefix, 'include/node/node.h')) ? { npm_config_nodedir: prefix } : {};
-  if (!run('npm', ['ci'], env)) fail('The modules could not be installed. Is the package registry reachable?');
+  if (!run('npm', ['ci'], env))
+    fail('The modules could not be installed. Is the package registry reachable?');
 }
 
 function newestUnder(path) {
@@ -33,7 +38,9 @@ function newestUnder(path) {
 
 /** Builds when the build is older than what it is made of. */
 export function ensureBuild(env = {}) {
-  const sources = ['src', 'static', 'svelte.config.js', 'vite.config.ts', 'package-lock.json'].map((p) => newestUnder(at(p)));
+  const sources = ['src', 'static', 'svelte.config.js', 'vite.config.ts', 'package-lock.json'].map((p) =>
+    newestUnder(at(p))
+  );
   if (mtime(at('build/index.js')) > Math.max(...sources)) return;
   console.log('Building …');
   if (!run('npx', ['vite', 'build', '--logLevel', 'warn'], env)) fail('The build failed; see above.');
@@ -46,7 +53,11 @@ export function ensureChromium() {
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) fail(advice);
   const wait = ['-o', 'DPkg::Lock::Timeout=300'];
   run('apt-get', [...wait, 'update', '-q']);
-  if (!run('apt-get', [...wait, 'install', '-y', '-q', '--no-install-recommends', 'chromium']) || !existsSync(CHROMIUM)) fail(advice);
+  if (
+    !run('apt-get', [...wait, 'install', '-y', '-q', '--no-install-recommends', 'chromium']) ||
+    !existsSync(CHROMIUM)
+  )
+    fail(advice);
 }
 
 export async function freePort() {
@@ -61,7 +72,11 @@ export async function freePort() {
 
 /** Starts server.mjs and waits until it answers; the child carries on. */
 export async function startServer(env, stdio = 'inherit') {
-  const child = spawn(process.execPath, ['server.mjs'], { cwd: ROOT, stdio: ['ignore', stdio, 'inherit'], env: { ...process.env, ...env } });
+  const child = spawn(process.execPath, ['server.mjs'], {
+    cwd: ROOT,
+    stdio: ['ignore', stdio, 'inherit'],
+    env: { ...process.env, ...env }
+  });
   const base = `http://127.0.0.1:${env.CROCKLE_PORT ?? 4620}`;
   let gone = false;
   child.once('exit', () => (gone = true));

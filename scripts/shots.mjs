@@ -26,7 +26,15 @@ const VIEWS = [
   { name: 'pantry', path: '/pantry' },
   { name: 'season', path: '/season' },
   { name: 'notebook', path: '/notebook' },
-  { name: 'record', path: '/notebook', act: (page) => page.getByRole('link', { name: /Pink turnips/ }).first().click() },
+  {
+    name: 'record',
+    path: '/notebook',
+    act: (page) =>
+      page
+        .getByRole('link', { name: /Pink turnips/ })
+        .first()
+        .click()
+  },
   { name: 'kit', path: '/kit' },
   { name: 'bench-dark', path: '/bench', dark: true },
   { name: 'counter-dark', path: '/counter', dark: true },
@@ -44,11 +52,29 @@ async function weighIn(page) {
 
 const folder = mkdtempSync(join(tmpdir(), 'crockle-shots-'));
 const port = String(await freePort());
-const { child, base } = await startServer({ CROCKLE_DEMO: '1', CROCKLE_DATABASE: join(folder, 'demo.db'), CROCKLE_PORT: port, CROCKLE_LOG: 'warn' }, 'ignore');
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const { child, base } = await startServer(
+  { CROCKLE_DEMO: '1', CROCKLE_DATABASE: join(folder, 'demo.db'), CROCKLE_PORT: port, CROCKLE_LOG: 'warn' },
+  'ignore'
+);
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync'
+  ]
+});
 try {
   for (const view of VIEWS.filter((v) => !only || only.includes(v.name))) {
-    const context = await browser.newContext({ viewport: view.size ?? DESK, colorScheme: view.dark ? 'dark' : 'light', reducedMotion: 'reduce' });
+    const context = await browser.newContext({
+      viewport: view.size ?? DESK,
+      colorScheme: view.dark ? 'dark' : 'light',
+      reducedMotion: 'reduce'
+    });
     const page = await context.newPage();
     await page.goto(base + view.path, { waitUntil: 'networkidle' });
     if (view.act) {

@@ -21,7 +21,9 @@ export const init: ServerInit = async () => {
 export const handle: Handle = async ({ event, resolve }) => {
   if (building || !open) return resolve(event);
   if (!isOwnHost(event.request.headers.get('host'), hosts))
-    return new Response('This Crockle does not answer to that name. Its owner can add it to CROCKLE_HOSTS.', { status: 421 });
+    return new Response('This Crockle does not answer to that name. Its owner can add it to CROCKLE_HOSTS.', {
+      status: 421
+    });
   event.locals.house = open.house;
   const response = await resolve(event);
   response.headers.set('x-content-type-options', 'nosniff');
@@ -34,5 +36,11 @@ export const handleError: HandleServerError = ({ error, event, status, message }
   if (status === 404) return { message: 'There is nothing here.' };
   const id = randomUUID().slice(0, 8);
   open?.log.error({ id, path: event.url.pathname, err: error, status }, message);
-  return { message: status === 413 ? 'That is more than fits. Shorten it and try again.' : 'Something broke here. What you stored before is safe.', id };
+  return {
+    message:
+      status === 413
+        ? 'That is more than fits. Shorten it and try again.'
+        : 'Something broke here. What you stored before is safe.',
+    id
+  };
 };

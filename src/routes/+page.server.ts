@@ -9,7 +9,9 @@ const TWO_DAYS = 2 * 1440;
 export const load: PageServerLoad = async ({ locals }) => {
   const { batches, household, lots, now } = await living(locals.house);
   const today = dayOfWall(now);
-  const tasks = batches.flatMap((b) => careTasks(b, household.places, now)).filter((t) => t.due <= now + TWO_DAYS);
+  const tasks = batches
+    .flatMap((b) => careTasks(b, household.places, now))
+    .filter((t) => t.due <= now + TWO_DAYS);
   const withTasks = new Set(tasks.map((t) => t.batchId));
   return {
     tasks,
@@ -17,7 +19,7 @@ export const load: PageServerLoad = async ({ locals }) => {
     picks: lots
       .filter((l) => l.gardenG > 0)
       .map((lot) => ({ lot, ...rawLife(lot, today) }))
-      .filter((p) => p.daysLeft <= 1)
+      .filter((p) => p.daysLeft <= 2)
       .sort((a, b) => a.daysLeft - b.daysLeft),
     anyJars: batches.length > 0
   };

@@ -11,9 +11,13 @@
   let { data }: PageProps = $props();
   const house = useHouse();
   const due = $derived(data.tasks.filter((t) => t.due <= house.now));
-  const later = $derived(data.tasks.filter((t) => t.due > house.now && dayOfWall(t.due) === dayOfWall(house.now)));
+  const later = $derived(
+    data.tasks.filter((t) => t.due > house.now && dayOfWall(t.due) === dayOfWall(house.now))
+  );
   const tomorrow = $derived(data.tasks.filter((t) => dayOfWall(t.due) === dayOfWall(house.now + 1440)));
-  const places = $derived([...new Set(due.map((t) => t.placeId))]);
+  const places = $derived(
+    house.household.places.map((p) => p.id).filter((id) => due.some((t) => t.placeId === id))
+  );
   const minutes = $derived(due.reduce((a, t) => a + t.minutes, 0));
   const batchOf = (id: string) => data.batches.find((b) => b.id === id);
 </script>
@@ -28,7 +32,8 @@
 {#if due.length === 0}
   <p class="mt-4 max-w-prose text-lg">
     {#if data.anyJars}Nothing wants your hands now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
-    {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or <a class="act" href="/kit#standing">enter what already stands there</a>.{/if}
+    {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or
+      <a class="act" href="/kit#standing">enter what already stands there</a>.{/if}
   </p>
 {/if}
 
@@ -37,8 +42,11 @@
     {#each places as place (place)}
       <section class="mt-6">
         <h2 class="border-b-2 border-ink pb-1">{house.placeName(place)}</h2>
-        <ul>
-          {#each due.filter((t) => t.placeId === place) as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} />{/each}
+        <ul class="@container">
+          {#each due.filter((t) => t.placeId === place) as task (task.key)}<TaskRow
+              {task}
+              batch={batchOf(task.batchId)}
+            />{/each}
         </ul>
       </section>
     {/each}
@@ -46,7 +54,9 @@
       {#if tasks.length > 0}
         <section class="mt-8">
           <h2 class="border-b border-rule-strong pb-1">{title}</h2>
-          <ul>{#each tasks as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} showPlace />{/each}</ul>
+          <ul class="@container">
+            {#each tasks as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} showPlace />{/each}
+          </ul>
         </section>
       {/if}
     {/each}
@@ -60,9 +70,19 @@
       <ul>
         {#each data.picks as pick (pick.lot.id)}
           <li class="line flex items-baseline justify-between gap-4">
-            <a class="font-semibold underline underline-offset-4" href="/garden">{crop(pick.lot.cropId)?.name}</a>
+            <a class="font-semibold underline underline-offset-4" href="/garden"
+              >{crop(pick.lot.cropId)?.name}</a
+            >
             <span class="big text-base">{house.mass(pick.lot.gardenG)}</span>
-            <span class={['text-sm', pick.daysLeft < 0 && 'text-heed']}>{pick.daysLeft < 0 ? 'past its days' : pick.daysLeft === 0 ? 'today' : 'by tomorrow'}</span>
+            <span class={['text-sm', pick.daysLeft < 0 && 'text-heed']}
+              >{pick.daysLeft < 0
+                ? 'past its days'
+                : pick.daysLeft === 0
+                  ? 'today'
+                  : pick.daysLeft === 1
+                    ? 'by tomorrow'
+                    : `within ${pick.daysLeft} days`}</span
+            >
           </li>
         {/each}
       </ul>

@@ -1,8 +1,38 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { correctPortion, evolveBatch, move, nextLidNumbers, placeOf, portion, standingFillings, type BatchEvent } from '$lib/core/batch';
-import { addDays, dayOfWall, daysBetween, isDay, MINUTES_PER_DAY, minuteOfDay, wall, wallText, weekday } from '$lib/core/calendar';
-import { batchPHCautions, careTasks, coldSince, counterWindow, dayNumberOf, daysAtPace, nextDue, paceFactor, whatToExpect, whenDaysPassed } from '$lib/core/care';
+import {
+  correctPortion,
+  evolveBatch,
+  move,
+  nextLidNumbers,
+  placeOf,
+  portion,
+  standingFillings,
+  type BatchEvent
+} from '$lib/core/batch';
+import {
+  addDays,
+  dayOfWall,
+  daysBetween,
+  isDay,
+  MINUTES_PER_DAY,
+  minuteOfDay,
+  wall,
+  wallText,
+  weekday
+} from '$lib/core/calendar';
+import {
+  batchPHCautions,
+  careTasks,
+  coldSince,
+  counterWindow,
+  dayNumberOf,
+  daysAtPace,
+  nextDue,
+  paceFactor,
+  whatToExpect,
+  whenDaysPassed
+} from '$lib/core/care';
 import { evolveHousehold, evolvePantry, NEW_HOUSEHOLD, shoppingList, type Goods } from '$lib/core/kit';
 import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
 import { evolveLot, isOpen, mayCorrect, mayTake, rawLife, type Lot, type LotEvent } from '$lib/core/lot';
@@ -11,16 +41,31 @@ import { batch, filling, PLACES, START } from '../support/builders';
 import { near, vector } from '../support/vectors';
 
 const day = MINUTES_PER_DAY;
-const cared = (kind: 'open' | 'look' | 'airlock', slot: number, fillingIds = ['f1'], how: 'done' | 'skipped' = 'done'): BatchEvent => ({ type: 'cared', data: { kind, how, slot, fillingIds } });
-const moved = (placeId: string, fillingIds = ['f1']): BatchEvent => ({ type: 'moved', data: { fillingIds, placeId } });
+const cared = (
+  kind: 'open' | 'look' | 'airlock',
+  slot: number,
+  fillingIds = ['f1'],
+  how: 'done' | 'skipped' = 'done'
+): BatchEvent => ({ type: 'cared', data: { kind, how, slot, fillingIds } });
+const moved = (placeId: string, fillingIds = ['f1']): BatchEvent => ({
+  type: 'moved',
+  data: { fillingIds, placeId }
+});
 
 describe('calendar', () => {
   const v48 = vector('V48');
-  it(v48.name, () => (v48.in.start as string[]).forEach((s, i) => expect(addDays(s, 14)).toBe(v48.out.due[i])));
+  it(v48.name, () =>
+    (v48.in.start as string[]).forEach((s, i) => expect(addDays(s, 14)).toBe(v48.out.due[i]))
+  );
   const v49 = vector('V49');
   it(v49.name, () => expect(daysBetween(v49.in.start, v49.in.now)).toBe(v49.out.dayNumber));
   it('knows which days exist, and their weekday', () => {
-    expect([isDay('2027-02-29'), isDay('2028-02-29'), isDay('tomorrow'), isDay('2026-13-01')]).toEqual([false, true, false, false]);
+    expect([isDay('2027-02-29'), isDay('2028-02-29'), isDay('tomorrow'), isDay('2026-13-01')]).toEqual([
+      false,
+      true,
+      false,
+      false
+    ]);
     expect(weekday('2026-09-12')).toBe(6);
   });
   it('wall minutes say the same hour and day', () => {
@@ -30,22 +75,44 @@ describe('calendar', () => {
 });
 
 describe('pace', () => {
-  it.each([[17, 1.8], [21, 1], [28, 0.6]])('at %s °C times %s (common practice, no source)', (t, f) => near(paceFactor(t), f, 1e-9));
+  it.each([
+    [17, 1.8],
+    [21, 1],
+    [28, 0.6]
+  ])('at %s °C times %s (common practice, no source)', (t, f) => near(paceFactor(t), f, 1e-9));
   it('is held under 15 and over 30 °C, and falls in between', () => {
     expect([paceFactor(4), paceFactor(45)]).toEqual([paceFactor(15), paceFactor(30)]);
     for (let t = 15; t < 30; t++) expect(paceFactor(t)).toBeGreaterThan(paceFactor(t + 1));
   });
   it('adds up over places', () => {
     near(whenDaysPassed(7, START, [{ from: START, tempC: 17 }]), START + 12.6 * day, 1e-6);
-    const half = [{ from: START, tempC: 17 }, { from: START + 9 * day, tempC: 21 }];
+    const half = [
+      { from: START, tempC: 17 },
+      { from: START + 9 * day, tempC: 21 }
+    ];
     near(whenDaysPassed(7, START, half), START + 11 * day, 1e-6);
-    near(daysAtPace(batch({ placeId: 'stairs' }), batch({ placeId: 'stairs' }).fillings[0]!, PLACES, START + 9 * day), 5, 1e-3);
+    near(
+      daysAtPace(
+        batch({ placeId: 'stairs' }),
+        batch({ placeId: 'stairs' }).fillings[0]!,
+        PLACES,
+        START + 9 * day
+      ),
+      5,
+      1e-3
+    );
   });
-  it('tells what to expect', () => expect([0, 2, 4, 8, 30].map(whatToExpect)).toHaveLength(new Set([0, 2, 4, 8, 30].map(whatToExpect)).size));
+  it('tells what to expect', () =>
+    expect([0, 2, 4, 8, 30].map(whatToExpect)).toHaveLength(
+      new Set([0, 2, 4, 8, 30].map(whatToExpect)).size
+    ));
 });
 
 describe('care', () => {
-  const due = (b: ReturnType<typeof batch>, now: number) => careTasks(b, PLACES, now).filter((t) => t.due <= now).map((t) => t.kind);
+  const due = (b: ReturnType<typeof batch>, now: number) =>
+    careTasks(b, PLACES, now)
+      .filter((t) => t.due <= now)
+      .map((t) => t.kind);
   it('asks for a first look the next morning and for the juice after 24 hours', () => {
     expect(due(batch(), START + 3 * 60)).toEqual([]);
     expect(due(batch(), wall('2026-09-02', 9))).toEqual(['look', 'juice']);
@@ -75,9 +142,15 @@ describe('care', () => {
     const now = wall('2026-09-02', 9);
     const look = careTasks(batch(two), PLACES, now).find((t) => t.kind === 'look')!;
     expect(look.lidNumbers).toEqual([1, 2]);
-    const left = careTasks(batch(two, [[24, cared('look', look.due, ['f1'])]]), PLACES, now).filter((t) => t.kind === 'look' && t.due <= now);
+    const left = careTasks(batch(two, [[24, cared('look', look.due, ['f1'])]]), PLACES, now).filter(
+      (t) => t.kind === 'look' && t.due <= now
+    );
     expect(left.map((t) => t.fillingIds)).toEqual([['f2']]);
-    const skipped = careTasks(batch(two, [[24, cared('look', look.due, ['f1', 'f2'], 'skipped')]]), PLACES, now).find((t) => t.kind === 'look')!;
+    const skipped = careTasks(
+      batch(two, [[24, cared('look', look.due, ['f1', 'f2'], 'skipped')]]),
+      PLACES,
+      now
+    ).find((t) => t.kind === 'look')!;
     expect(skipped.due).toBe(look.due + day);
   });
   it('shows one task for what was missed, with how often and since when', () => {
@@ -99,10 +172,21 @@ describe('care', () => {
     const b = batch({}, [[10 * 24, moved('fridge')]]);
     expect(careTasks(b, PLACES, START + 14 * day).map((t) => t.kind)).toEqual(['openInCold', 'level']);
     expect(coldSince(b.fillings[0]!, PLACES)).toBe(START + 10 * day);
-    expect(careTasks(batch({ fillings: [filling({ lid: 'loose' })] }, [[240, moved('fridge')]]), PLACES, START + 14 * day).map((t) => t.kind)).toEqual(['level']);
+    expect(
+      careTasks(
+        batch({ fillings: [filling({ lid: 'loose' })] }, [[240, moved('fridge')]]),
+        PLACES,
+        START + 14 * day
+      ).map((t) => t.kind)
+    ).toEqual(['level']);
   });
   it('asks for the cold at the latest day, scaled by the place', () => {
-    const w = counterWindow(batch({ placeId: 'stairs' }), batch({ placeId: 'stairs' }).fillings[0]!, PLACES, START)!;
+    const w = counterWindow(
+      batch({ placeId: 'stairs' }),
+      batch({ placeId: 'stairs' }).fillings[0]!,
+      PLACES,
+      START
+    )!;
     near(w.from, START + 7 * 1.8 * day, 1e-6);
     near(w.to, START + 28 * 1.8 * day, 1e-6);
     expect(due(batch(), START + 29 * day)).toContain('toCold');
@@ -112,11 +196,13 @@ describe('care', () => {
     expect(nextDue([batch()], PLACES, now)!).toBeGreaterThan(now);
     expect(nextDue([], PLACES, now)).toBeNull();
   });
-  it('the start day is day 0', () => expect([dayNumberOf(batch(), START + 60), dayNumberOf(batch(), START + day)]).toEqual([0, 1]));
+  it('the start day is day 0', () =>
+    expect([dayNumberOf(batch(), START + 60), dayNumberOf(batch(), START + day)]).toEqual([0, 1]));
 });
 
 describe('the pH line', () => {
-  const at = (readings: number[], day: number, startsNearLine = false) => pHCautions({ readings, day, lineDay: 7, startsNearLine }).map((c) => c.rule);
+  const at = (readings: number[], day: number, startsNearLine = false) =>
+    pHCautions({ readings, day, lineDay: 7, startsNearLine }).map((c) => c.rule);
   it('is 4.6 by the style’s day; a tomato must also have fallen', () => {
     expect(at([4.8], 5)).toEqual([]);
     expect(at([4.8], 7)).toEqual(['ph-line']);
@@ -127,8 +213,12 @@ describe('the pH line', () => {
     expect(at([4.5, 4.4], 9, true)).toEqual(['ph-not-fallen']);
   });
   it('waits longer in a cool place', () => {
-    const sourless: [number, BatchEvent][] = [[8 * 24, { type: 'measured', data: { fillingIds: ['f1'], pH: 5 } }]];
-    expect(batchPHCautions(batch({}, sourless), PLACES, START + 8 * day).map((c) => c.rule)).toEqual(['ph-line']);
+    const sourless: [number, BatchEvent][] = [
+      [8 * 24, { type: 'measured', data: { fillingIds: ['f1'], pH: 5 } }]
+    ];
+    expect(batchPHCautions(batch({}, sourless), PLACES, START + 8 * day).map((c) => c.rule)).toEqual([
+      'ph-line'
+    ]);
     expect(batchPHCautions(batch({ placeId: 'stairs' }, sourless), PLACES, START + 8 * day)).toEqual([]);
   });
 });
@@ -145,7 +235,14 @@ describe('larder', () => {
   it('keeps three months at most in a cellar, and a later fridge gives the rest', () => {
     const cellar = keepUntil('shredded', batch({}, [[240, moved('cellar')]]).fillings[0]!, PLACES)!;
     near(cellar.latest, START + 10 * day + 3 * month, 1e-7);
-    const both = keepUntil('shredded', batch({}, [[240, moved('cellar')], [240 + (1.5 * month) / 60, moved('fridge')]]).fillings[0]!, PLACES)!;
+    const both = keepUntil(
+      'shredded',
+      batch({}, [
+        [240, moved('cellar')],
+        [240 + (1.5 * month) / 60, moved('fridge')]
+      ]).fillings[0]!,
+      PLACES
+    )!;
     near(both.best, START + 10 * day + 1.5 * month + 3 * month, 1e-6);
   });
   it('goes down by quarters and is empty at the end', () => {
@@ -161,11 +258,21 @@ describe('larder', () => {
     expect(stock([b], PLACES)).toEqual([]);
   });
   it('puts first what is best soonest, and opened before closed', () => {
-    const two = batch({ fillings: [filling(), filling({ id: 'f2', lidNumber: 2 })] }, [[240, moved('fridge', ['f1', 'f2'])], [300, { type: 'portioned', data: { fillingId: 'f2', how: 'eaten', g: 230, reason: '' } }]]);
-    expect(stock([two], PLACES).map((s) => [s.filling.lidNumber, s.quarters])).toEqual([[2, 3], [1, 4]]);
+    const two = batch({ fillings: [filling(), filling({ id: 'f2', lidNumber: 2 })] }, [
+      [240, moved('fridge', ['f1', 'f2'])],
+      [300, { type: 'portioned', data: { fillingId: 'f2', how: 'eaten', g: 230, reason: '' } }]
+    ]);
+    expect(stock([two], PLACES).map((s) => [s.filling.lidNumber, s.quarters])).toEqual([
+      [2, 3],
+      [1, 4]
+    ]);
   });
   it('what was filled is what is left and what went, whatever happens', () => {
-    const step = fc.record({ g: fc.integer({ min: 1, max: 500 }), how: fc.constantFrom('eaten' as const, 'given' as const, 'thrown' as const), fix: fc.option(fc.integer({ min: 0, max: 500 })) });
+    const step = fc.record({
+      g: fc.integer({ min: 1, max: 500 }),
+      how: fc.constantFrom('eaten' as const, 'given' as const, 'thrown' as const),
+      fix: fc.option(fc.integer({ min: 0, max: 500 }))
+    });
     fc.assert(
       fc.property(fc.array(step, { maxLength: 12 }), (steps) => {
         let b = cold();
@@ -191,11 +298,16 @@ describe('what may be done to jars', () => {
     expect(code(move(b, ['f1'], PLACES[0]!))).toBe('already-there');
     expect(code(move(b, [], PLACES[1]!))).toBe('no-jar-named');
     expect(code(move(b, ['nope'], PLACES[1]!))).toBe('jar-unknown');
-    const emptied = batch({}, [[1, { type: 'portioned', data: { fillingId: 'f1', how: 'eaten', g: 920, reason: '' } }]]);
+    const emptied = batch({}, [
+      [1, { type: 'portioned', data: { fillingId: 'f1', how: 'eaten', g: 920, reason: '' } }]
+    ]);
     expect(code(standingFillings(emptied, ['f1']))).toBe('jar-empty');
   });
   it('is at one place at a time', () => {
-    const m = batch({}, [[1, moved('stairs')], [2, moved('fridge')]]);
+    const m = batch({}, [
+      [1, moved('stairs')],
+      [2, moved('fridge')]
+    ]);
     expect(placeOf(m.fillings[0]!)).toBe('fridge');
   });
   it('wants a reason for throwing away, and no more than there is', () => {
@@ -206,21 +318,42 @@ describe('what may be done to jars', () => {
   });
   it('lid numbers are the smallest that nobody carries or carried in 90 days', () => {
     const now = 1000 * day;
-    const used = [{ lidNumber: 1, emptiedAt: null }, { lidNumber: 2, emptiedAt: now - 89 * day }, { lidNumber: 3, emptiedAt: now - 90 * day }];
+    const used = [
+      { lidNumber: 1, emptiedAt: null },
+      { lidNumber: 2, emptiedAt: now - 89 * day },
+      { lidNumber: 3, emptiedAt: now - 90 * day }
+    ];
     expect(nextLidNumbers(3, used, now)).toEqual([3, 4, 5]);
   });
   it('a taste can be corrected by a later event', () => {
     const t = batch({}, [
       [200, { type: 'tasted', data: { fillingIds: ['f1'], sour: 1, salt: 2, crunch: 3, note: 'young' } }],
-      [201, { type: 'tasteCorrected', data: { of: 'e1', sour: 4, salt: 2, crunch: 3, note: 'sour after all' } }]
+      [
+        201,
+        { type: 'tasteCorrected', data: { of: 'e1', sour: 4, salt: 2, crunch: 3, note: 'sour after all' } }
+      ]
     ]);
     expect(t.tastes).toMatchObject([{ id: 'e1', sour: 4, note: 'sour after all', corrected: true }]);
   });
 });
 
 describe('a lot', () => {
-  const picked: LotEvent = { type: 'picked', data: { cropId: 'cabbage-pointed', variety: '', bed: 'Long bed', day: '2026-09-10', weighed: { said: '3 kg 400 g', g: 3400 }, withTops: false, quality: 'sound', kept: 'room', note: '' } };
-  const lot = (...later: LotEvent[]) => [picked, ...later].reduce<Lot | undefined>((l, e) => evolveLot('l1', l, e), undefined)!;
+  const picked: LotEvent = {
+    type: 'picked',
+    data: {
+      cropId: 'cabbage-pointed',
+      variety: '',
+      bed: 'Long bed',
+      day: '2026-09-10',
+      weighed: { said: '3 kg 400 g', g: 3400 },
+      withTops: false,
+      quality: 'sound',
+      kept: 'room',
+      note: ''
+    }
+  };
+  const lot = (...later: LotEvent[]) =>
+    [picked, ...later].reduce<Lot | undefined>((l, e) => evolveLot('l1', l, e), undefined)!;
   it('keeps raw by crop, quality and place', () => {
     expect(rawLife(lot(), '2026-09-12')).toEqual({ useBy: '2026-09-16', daysLeft: 4 });
     expect(rawLife({ ...lot(), kept: 'cold' }, '2026-09-12').daysLeft).toBe(19);
@@ -230,14 +363,25 @@ describe('a lot', () => {
     const step = fc.oneof(
       fc.record({ type: fc.constant('takenToBench' as const), g: fc.integer({ min: 1, max: 4000 }) }),
       fc.record({ type: fc.constant('putBack' as const), g: fc.integer({ min: 1, max: 4000 }) }),
-      fc.record({ type: fc.constant('ended' as const), g: fc.integer({ min: 1, max: 4000 }), from: fc.constantFrom('garden' as const, 'bench' as const) }),
+      fc.record({
+        type: fc.constant('ended' as const),
+        g: fc.integer({ min: 1, max: 4000 }),
+        from: fc.constantFrom('garden' as const, 'bench' as const)
+      }),
       fc.record({ type: fc.constant('corrected' as const), g: fc.integer({ min: 1, max: 6000 }) })
     );
     fc.assert(
       fc.property(fc.array(step, { maxLength: 15 }), (steps) => {
         let l = lot();
         for (const s of steps) {
-          const may = s.type === 'corrected' ? mayCorrect(l, s.g) : mayTake(l, s.g, s.type === 'putBack' || (s.type === 'ended' && s.from === 'bench') ? 'bench' : 'garden');
+          const may =
+            s.type === 'corrected'
+              ? mayCorrect(l, s.g)
+              : mayTake(
+                  l,
+                  s.g,
+                  s.type === 'putBack' || (s.type === 'ended' && s.from === 'bench') ? 'bench' : 'garden'
+                );
           if (!may.ok) continue;
           const e: LotEvent =
             s.type === 'corrected'
@@ -254,7 +398,11 @@ describe('a lot', () => {
     );
   });
   it('what did not fit stays on the bench, prepared', () => {
-    const l = lot({ type: 'takenToBench', data: { g: 3400 } }, { type: 'prepared', data: { weighed: { said: '2700 g', g: 2700 } } }, { type: 'packed', data: { g: 3000, preparedG: 2382, batchId: 'b1' } });
+    const l = lot(
+      { type: 'takenToBench', data: { g: 3400 } },
+      { type: 'prepared', data: { weighed: { said: '2700 g', g: 2700 } } },
+      { type: 'packed', data: { g: 3000, preparedG: 2382, batchId: 'b1' } }
+    );
     expect(l).toMatchObject({ gardenG: 0, benchG: 400, packedG: 3000, prepared: { g: 318 } });
     expect(isOpen(l)).toBe(true);
   });
@@ -263,13 +411,30 @@ describe('a lot', () => {
 describe('household and pantry', () => {
   it('a jar kind or place said again replaces the first', () => {
     const jar = { id: 'j', name: '1 l', geometryId: 'clip-1000', lid: 'clamped' as const, owned: 3 };
-    const twice = [jar, { ...jar, owned: 5 }].reduce((h, data) => evolveHousehold(h, { type: 'jarsOwned', data }), NEW_HOUSEHOLD);
+    const twice = [jar, { ...jar, owned: 5 }].reduce(
+      (h, data) => evolveHousehold(h, { type: 'jarsOwned', data }),
+      NEW_HOUSEHOLD
+    );
     expect(twice.jars).toEqual([{ ...jar, owned: 5 }]);
-    expect(evolveHousehold(twice, { type: 'settled', data: { people: 4 } })).toMatchObject({ people: 4, settled: true });
+    expect(evolveHousehold(twice, { type: 'settled', data: { people: 4 } })).toMatchObject({
+      people: 4,
+      settled: true
+    });
   });
   it('goods go down as they are used and turn up on the list when low', () => {
-    const salt: Goods = { id: 's', name: 'Fine sea salt', kind: 'salt', unit: 'g', amount: 1500, low: 1000, saltKindId: 'sea-fine' };
-    const p = evolvePantry(evolvePantry([], { type: 'goodsCounted', data: salt }), { type: 'goodsUsed', data: { id: 's', amount: 600, batchId: 'b' } });
+    const salt: Goods = {
+      id: 's',
+      name: 'Fine sea salt',
+      kind: 'salt',
+      unit: 'g',
+      amount: 1500,
+      low: 1000,
+      saltKindId: 'sea-fine'
+    };
+    const p = evolvePantry(evolvePantry([], { type: 'goodsCounted', data: salt }), {
+      type: 'goodsUsed',
+      data: { id: 's', amount: 600, batchId: 'b' }
+    });
     expect(p[0]!.amount).toBe(900);
     expect(shoppingList(p)).toHaveLength(1);
   });

@@ -55,7 +55,9 @@ describe('the reader', () => {
     ['1 imperial pint', 'US', 568.26125],
     ['1 us quart', 'metric', 946.352946],
     ['2 tablespoons 1 teaspoon', 'metric', 35]
-  ] as const)('reads the volume %s (%s)', (text, system, ml) => near(read(text, 'volume', system) as number, ml, 1e-9));
+  ] as const)('reads the volume %s (%s)', (text, system, ml) =>
+    near(read(text, 'volume', system) as number, ml, 1e-9)
+  );
 
   it.each([
     ['25 mm', 25],
@@ -88,8 +90,10 @@ describe('the reader', () => {
     ["1 g'; drop table event; --", 'not-understood']
   ])('refuses %s as %s', (text, code) => expect(read(text)).toBe(code));
 
-  it('refuses a number after a finished cup', () => expect(read('3 c 2', 'volume')).toBe('number-without-unit'));
-  it('takes the last unit when only a number is said', () => expect(read('842', 'mass', 'metric', 'g')).toBe(842));
+  it('refuses a number after a finished cup', () =>
+    expect(read('3 c 2', 'volume')).toBe('number-without-unit'));
+  it('takes the last unit when only a number is said', () =>
+    expect(read('842', 'mass', 'metric', 'g')).toBe(842));
 
   for (const id of ['V01', 'V02', 'V03']) {
     const v = vector(id);
@@ -154,12 +158,16 @@ describe('units against the npm library convert 8.0.2', () => {
   );
   it('°F to °C', () => near(celsius(70), convert(70, 'F').to('C'), 1e-9));
   it('spoons by country: 15, 20 and 14.79 ml (V02)', () =>
-    expect([MEASURES.metric.tbsp.factor, MEASURES.AU.tbsp.factor, MEASURES.US.tbsp.factor]).toEqual([15, 20, 14.78676478125]));
+    expect([MEASURES.metric.tbsp.factor, MEASURES.AU.tbsp.factor, MEASURES.US.tbsp.factor]).toEqual([
+      15, 20, 14.78676478125
+    ]));
 });
 
 describe('temperatures', () => {
   const v4 = vector('V04');
-  it(v4.name, () => (v4.in.F as number[]).forEach((f, i) => expect(Math.abs(celsius(f) - v4.out.C[i])).toBeLessThan(0.006)));
+  it(v4.name, () =>
+    (v4.in.F as number[]).forEach((f, i) => expect(Math.abs(celsius(f) - v4.out.C[i])).toBeLessThan(0.006))
+  );
   const v5 = vector('V05');
   it(v5.name, () => {
     (v5.in.C as number[]).forEach((c, i) => near(fahrenheit(c), v5.out.F[i], v5.tol));

@@ -35,7 +35,11 @@ const check = (id: string, body: (v: ReturnType<typeof vector>) => void) => {
 const wet = (veg: [string, number, number][]) => veg.reduce((a, [, g, w]) => a + g * w, 0);
 
 describe('brine density', () => {
-  const rows = readFileSync('tests/support/brine-density.csv', 'utf8').trim().split('\n').slice(1).map((l) => l.split(','));
+  const rows = readFileSync('tests/support/brine-density.csv', 'utf8')
+    .trim()
+    .split('\n')
+    .slice(1)
+    .map((l) => l.split(','));
   // Source: CRC Handbook and International Critical Tables as printed in Perry's, recalled from memory; ±0.0002.
   it.each(rows)('table row b = %s', (...row) => {
     [0, 10, 20, 25, 40].forEach((t, i) =>
@@ -46,21 +50,30 @@ describe('brine density', () => {
   it('agrees with a second formula for 10-25 °C and up to 20 %', () => {
     for (let s = 0.01; s <= 0.2; s += 0.01)
       for (const t of [10, 15, 20, 25]) {
-        const v = (s + 1.0166 + 0.014624 * t) / ((-0.00433 * s + 0.06471) * Math.exp(1e-6 * (t + 3315.6) ** 2));
+        const v =
+          (s + 1.0166 + 0.014624 * t) / ((-0.00433 * s + 0.06471) * Math.exp(1e-6 * (t + 3315.6) ** 2));
         const rho = 1 / ((1 - s) / (waterDensity(t) * 1000) + s * v) / 1000;
         expect(Math.abs(brineDensity(b(s), t) - rho)).toBeLessThan(6e-4);
       }
   });
   // Source: TEOS-10 library at salinity 0.
-  it.each([[0, 0.99984], [10, 0.9997], [20, 0.99821], [25, 0.99705], [40, 0.99222]])('water at %s °C', (t, rho) =>
-    expect(Math.abs(waterDensity(t) - rho)).toBeLessThan(2e-5)
-  );
+  it.each([
+    [0, 0.99984],
+    [10, 0.9997],
+    [20, 0.99821],
+    [25, 0.99705],
+    [40, 0.99222]
+  ])('water at %s °C', (t, rho) => expect(Math.abs(waterDensity(t) - rho)).toBeLessThan(2e-5));
 });
 
 describe('doses', () => {
   check('V10', (v) => {
     const waterG = v.in.waterMl * waterDensity(20);
-    const made = brineFrom(saltForDose('perWater', v.in.pct / 100, { waterG, vegG: 0, vegWaterG: 0 }), waterG, 20);
+    const made = brineFrom(
+      saltForDose('perWater', v.in.pct / 100, { waterG, vegG: 0, vegWaterG: 0 }),
+      waterG,
+      20
+    );
     near(waterG, v.out.waterG, v.tol);
     near(made.naclG, v.out.saltG, v.tol);
     near(made.strength, v.out.trueStrength, v.tol);
@@ -70,9 +83,19 @@ describe('doses', () => {
   check('V11', (v) => {
     const saltG = saltForDose('perVegetables', 0.022, { waterG: 0, vegG: v.in.vegG, vegWaterG: 0 });
     near(saltG, v.out.saltG, v.tol);
-    near(equilibriumSalinity({ naclG: saltG, waterG: 0, vegG: 1840, vegWaterG: 1840 * 0.922 }), v.out.equilibriumAllCabbage, v.tol);
+    near(
+      equilibriumSalinity({ naclG: saltG, waterG: 0, vegG: 1840, vegWaterG: 1840 * 0.922 }),
+      v.out.equilibriumAllCabbage,
+      v.tol
+    );
   });
-  check('V12', (v) => near(saltForDose('perTotal', 0.025, { waterG: 0, vegG: 742, vegWaterG: 0 }), v.out.saltG_ofVegAndWater, v.tol));
+  check('V12', (v) =>
+    near(
+      saltForDose('perTotal', 0.025, { waterG: 0, vegG: 742, vegWaterG: 0 }),
+      v.out.saltG_ofVegAndWater,
+      v.tol
+    )
+  );
   check('V13', (v) => {
     const c = { naclG: v.in.saltG, waterG: 0, vegG: 1500, vegWaterG: wet(v.in.veg) };
     near(c.vegWaterG, v.out.vegWaterG, v.tol);
@@ -119,17 +142,29 @@ describe('brine', () => {
     near(made.waterG / waterDensity(20), v.out.waterMl, v.tol);
   });
   check('V23', (v) =>
-    (v.in.tempC as number[]).forEach((t, i) => near(v.in.massG / brineDensity(b(v.in.trueStrength), t), v.out.ml[i], v.tol))
+    (v.in.tempC as number[]).forEach((t, i) =>
+      near(v.in.massG / brineDensity(b(v.in.trueStrength), t), v.out.ml[i], v.tol)
+    )
   );
-  check('V24', (v) => near(trueStrength(as.perWater(35 / (1000 * waterDensity(20)))), v.out.trueStrength_perLitreWater, v.tol));
-  check('V26', (v) => (v.in.trueStrength as number[]).forEach((s, i) => near(salometer(b(s)), v.out.deg[i], v.tol)));
+  check('V24', (v) =>
+    near(trueStrength(as.perWater(35 / (1000 * waterDensity(20)))), v.out.trueStrength_perLitreWater, v.tol)
+  );
+  check('V26', (v) =>
+    (v.in.trueStrength as number[]).forEach((s, i) => near(salometer(b(s)), v.out.deg[i], v.tol))
+  );
   check('V27', (v) => {
     near(saturation(20), v.out.saturation, v.tol);
     near(strengthByWater(saturation(20)) * 100, v.out.gPer100gWater, v.tol);
   });
   check('V40', (v) => {
     const roomMl = v.in.usableMl - v.in.vegG / v.in.fleshDensity;
-    const made = brineForRoom(roomMl, 'equilibrium', v.in.target, { vegG: v.in.vegG, vegWaterG: v.in.vegG * v.in.moisture }, 20)!;
+    const made = brineForRoom(
+      roomMl,
+      'equilibrium',
+      v.in.target,
+      { vegG: v.in.vegG, vegWaterG: v.in.vegG * v.in.moisture },
+      20
+    )!;
     near(made.volumeMl, v.out.brineMl, v.tol);
     near(made.strength, v.out.trueBrineStrength, v.tol);
     near(made.naclG, v.out.saltG, v.tol);
@@ -137,23 +172,41 @@ describe('brine', () => {
     near(strengthByWater(made.strength), v.out.perWater, v.tol);
   });
   it('every way of dosing is met by the brine it asks for, to 1e-9', () => {
-    const ways = fc.constantFrom('equilibrium' as const, 'perWater' as const, 'perVegetables' as const, 'perTotal' as const);
+    const ways = fc.constantFrom(
+      'equilibrium' as const,
+      'perWater' as const,
+      'perVegetables' as const,
+      'perTotal' as const
+    );
     const n = (min: number, max: number) => fc.double({ min, max, noNaN: true });
     fc.assert(
-      fc.property(ways, n(0.005, 0.06), n(200, 5000), n(100, 5000), n(0.6, 0.96), (way, f, roomMl, vegG, w) => {
-        const made = brineForRoom(roomMl, way, f, { vegG, vegWaterG: vegG * w }, 20);
-        if (!made || made.strength > 0.26) return;
-        const c = { naclG: made.naclG, waterG: made.waterG, vegG, vegWaterG: vegG * w };
-        const said = { equilibrium: equilibriumSalinity(c), perWater: perWater(c), perVegetables: perVegetables(c), perTotal: perTotal(c) };
-        near(said[way]!, f, 1e-9);
-      })
+      fc.property(
+        ways,
+        n(0.005, 0.06),
+        n(200, 5000),
+        n(100, 5000),
+        n(0.6, 0.96),
+        (way, f, roomMl, vegG, w) => {
+          const made = brineForRoom(roomMl, way, f, { vegG, vegWaterG: vegG * w }, 20);
+          if (!made || made.strength > 0.26) return;
+          const c = { naclG: made.naclG, waterG: made.waterG, vegG, vegWaterG: vegG * w };
+          const said = {
+            equilibrium: equilibriumSalinity(c),
+            perWater: perWater(c),
+            perVegetables: perVegetables(c),
+            perTotal: perTotal(c)
+          };
+          near(said[way]!, f, 1e-9);
+        }
+      )
     );
   });
 });
 
 describe('spoons and kinds', () => {
   check('V06', (v) => {
-    for (const [id, g] of Object.entries(v.out.g as Record<string, number>)) near(gPerTeaspoon(saltKind(id)!, 'US') * 3, g, v.tol);
+    for (const [id, g] of Object.entries(v.out.g as Record<string, number>))
+      near(gPerTeaspoon(saltKind(id)!, 'US') * 3, g, v.tol);
   });
   check('V07', (v) => {
     const s = spoonsFor(v.in.saltG, saltKind('pickling')!, 'US');
@@ -180,6 +233,10 @@ describe('published ratios, recalled from memory, and finished goods', () => {
   for (const id of ['V83', 'V84', 'V85', 'V86'])
     check(id, (v) => {
       const naclG = (v.in.sodiumMgPer100g * 2.5421) / 1000;
-      near(equilibriumSalinity({ naclG, waterG: v.in.waterGPer100g, vegG: 0, vegWaterG: 0 }), v.out.equilibrium, v.tol);
+      near(
+        equilibriumSalinity({ naclG, waterG: v.in.waterGPer100g, vegG: 0, vegWaterG: 0 }),
+        v.out.equilibrium,
+        v.tol
+      );
     });
 });

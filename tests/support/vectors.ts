@@ -19,7 +19,12 @@ export interface Vector {
 export function vector(id: string): { in: any; out: any; tol: number; name: string } {
   const found = (vectors.vectors as unknown as Vector[]).find((v) => v.id === id);
   if (!found) throw new Error(`no vector ${id}`);
-  return { in: found.inputs, out: found.expected, tol: found.relTol, name: `${id} ${found.title} [${found.mark}]` };
+  return {
+    in: found.inputs,
+    out: found.expected,
+    tol: found.relTol,
+    name: `${id} ${found.title} [${found.mark}]`
+  };
 }
 
 /** Relative closeness; a figure printed with four digits cannot be held tighter than half its last. */

@@ -1,11 +1,28 @@
 import { z } from 'zod';
 import { CARE_KINDS } from '../core/batch';
-import { commandId, day, id, ids, jsonField, maybeText, maybeWeightText, note, number, shortText, ticked } from './common';
+import {
+  commandId,
+  day,
+  id,
+  ids,
+  jsonField,
+  maybeText,
+  maybeWeightText,
+  note,
+  number,
+  shortText,
+  ticked
+} from './common';
 
 const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal'], 'not-a-choice');
 /** A dose as mass fraction of the base it names. */
 const fraction = number(0.001, 0.6, 'salt-out-of-range');
-const counts = jsonField(z.record(id, number(0, 99, 'count-out-of-range')).nullable().default(null));
+const counts = jsonField(
+  z
+    .record(id, number(0, 99, 'count-out-of-range'))
+    .nullable()
+    .default(null)
+);
 
 /** What stands on the bench: enough for the worksheet, whoever computes it. */
 export const benchChoiceSchema = z.object({
@@ -22,10 +39,9 @@ export const benchChoiceSchema = z.object({
 /** Compute without storing: things as weighed, by crop. */
 export const worksheetSchema = benchChoiceSchema.extend({
   items: z
-    .array(
-      z.object({ cropId: id, picked: maybeWeightText, prepared: maybeWeightText, withTops: ticked }),
-      { error: 'missing' }
-    )
+    .array(z.object({ cropId: id, picked: maybeWeightText, prepared: maybeWeightText, withTops: ticked }), {
+      error: 'missing'
+    })
     .min(1, 'bench-empty')
     .max(50, 'too-many')
 });
@@ -47,7 +63,10 @@ export const benchDraftSchema = z.object({
   way: way.optional(),
   fraction: fraction.optional(),
   saltKindId: id.optional(),
-  counts: z.record(id, number(0, 99, 'count-out-of-range')).nullable().optional(),
+  counts: z
+    .record(id, number(0, 99, 'count-out-of-range'))
+    .nullable()
+    .optional(),
   choice: number(0, 2, 'not-a-choice').optional(),
   placeId: id.optional(),
   opens: z.boolean().optional(),
@@ -66,10 +85,20 @@ export const careSchema = z.object({
 });
 
 const mark = (code: string) => number(0, 5, code);
-const tasteMarks = { sour: mark('mark-out-of-range'), salt: mark('mark-out-of-range'), crunch: mark('mark-out-of-range'), note };
+const tasteMarks = {
+  sour: mark('mark-out-of-range'),
+  salt: mark('mark-out-of-range'),
+  crunch: mark('mark-out-of-range'),
+  note
+};
 export const tasteSchema = z.object({ commandId, batchId: id, fillingIds: ids, ...tasteMarks });
 export const correctTasteSchema = z.object({ commandId, batchId: id, of: id, ...tasteMarks });
-export const measurePHSchema = z.object({ commandId, batchId: id, fillingIds: ids, pH: number(2, 8, 'ph-out-of-range') });
+export const measurePHSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  pH: number(2, 8, 'ph-out-of-range')
+});
 export const moveJarsSchema = z.object({ commandId, batchId: id, fillingIds: ids, placeId: id });
 
 /** A quarter, the rest, or a weight as typed; `seenG` is what the page showed as left. */
@@ -83,7 +112,12 @@ export const takePortionSchema = z.object({
   reason: maybeText,
   seenG: number(0, 1e6, 'not-a-choice').optional()
 });
-export const correctPortionSchema = z.object({ commandId, batchId: id, of: id, weight: z.string().trim().min(1, 'missing').max(60, 'too-long') });
+export const correctPortionSchema = z.object({
+  commandId,
+  batchId: id,
+  of: id,
+  weight: z.string().trim().min(1, 'missing').max(60, 'too-long')
+});
 
 /** What already stood there on the first day. */
 export const enterStandingSchema = z.object({
@@ -97,6 +131,9 @@ export const enterStandingSchema = z.object({
   jarId: id,
   jars: number(1, 50, 'count-out-of-range'),
   quarters: number(1, 4, 'not-a-choice').default(4),
-  saltPercent: z.preprocess((v) => (v === '' ? undefined : v), number(0.5, 10, 'salt-out-of-range').optional()),
+  saltPercent: z.preprocess(
+    (v) => (v === '' ? undefined : v),
+    number(0.5, 10, 'salt-out-of-range').optional()
+  ),
   note: maybeText
 });

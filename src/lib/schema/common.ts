@@ -14,14 +14,23 @@ export const maybeWeightText = z.string().trim().max(60, 'too-long').default('')
 export const day = z.string({ error: 'missing' }).regex(/^\d{4}-\d{2}-\d{2}$/, 'day-strange');
 /** A checkbox: "on" from a form, true from JSON; absent is no. */
 export const ticked = z
-  .union([z.boolean(), z.literal('on'), z.literal('true'), z.literal('false'), z.literal('')], { error: 'not-a-choice' })
+  .union([z.boolean(), z.literal('on'), z.literal('true'), z.literal('false'), z.literal('')], {
+    error: 'not-a-choice'
+  })
   .default(false)
   .transform((v) => v === true || v === 'on' || v === 'true');
 /** One or more ids: a form gives one alone or many, JSON a list. */
-export const ids = z.preprocess((v) => (v === undefined ? [] : Array.isArray(v) ? v : [v]), z.array(id).min(1, 'no-jar-named').max(200, 'too-many'));
+export const ids = z.preprocess(
+  (v) => (v === undefined ? [] : Array.isArray(v) ? (v as unknown[]) : [v]),
+  z.array(id).min(1, 'no-jar-named').max(200, 'too-many')
+);
 /** A number from a form or from JSON. */
 export const number = (min: number, max: number, code: string) =>
-  z.preprocess((v) => (typeof v === 'string' && v.trim() !== '' ? Number(v.replace(',', '.')) : v === '' ? undefined : v), z.number({ error: code }).min(min, code).max(max, code));
+  z.preprocess(
+    (v) =>
+      typeof v === 'string' && v.trim() !== '' ? Number(v.replace(',', '.')) : v === '' ? undefined : v,
+    z.number({ error: code }).min(min, code).max(max, code)
+  );
 /** Something said as JSON inside a form field. */
 export const jsonField = <T extends z.ZodType>(inner: T) =>
   z.preprocess((v) => {
@@ -38,7 +47,12 @@ export const jsonField = <T extends z.ZodType>(inner: T) =>
 const MOST_G = 500_000;
 
 /** Reads a weight as typed; a bare number is in the last unit said. */
-export function readWeight(text: string, field: string, unit?: string, spoons?: SpoonSystem): Outcome<{ said: string; g: number }> {
+export function readWeight(
+  text: string,
+  field: string,
+  unit?: string,
+  spoons?: SpoonSystem
+): Outcome<{ said: string; g: number }> {
   const read = readQuantity(text, { kind: 'mass', unit, system: spoons });
   if (!read.ok) return refuse(read.refusal.code, { field, values: { ...read.refusal.values } });
   if (read.value.value <= 0) return refuse('weight-not-positive', { field });
@@ -47,13 +61,19 @@ export function readWeight(text: string, field: string, unit?: string, spoons?: 
 }
 
 /** Net from "weight", or from gross and tare, each as typed. */
-export function readWeighing(said: { weight: string; gross: string; tare: string; unit?: string }): Outcome<{ said: string; g: number }> {
+export function readWeighing(said: {
+  weight: string;
+  gross: string;
+  tare: string;
+  unit?: string;
+}): Outcome<{ said: string; g: number }> {
   if (said.gross === '' && said.tare === '') return readWeight(said.weight, 'weight', said.unit);
   const gross = readWeight(said.gross, 'gross', said.unit);
   if (!gross.ok) return gross;
   const tare = readWeight(said.tare, 'tare', said.unit);
   if (!tare.ok) return tare;
   const g = gross.value.g - tare.value.g;
-  if (g <= 0) return refuse('tare-too-heavy', { field: 'tare', values: { gross: said.gross, tare: said.tare } });
+  if (g <= 0)
+    return refuse('tare-too-heavy', { field: 'tare', values: { gross: said.gross, tare: said.tare } });
   return done({ said: `${said.gross} less ${said.tare}`, g });
 }

@@ -4,7 +4,9 @@ import { commandId, id, jsonField, number, shortText, ticked } from './common';
 
 const units = z.enum(['metric', 'US', 'imperial'], 'not-a-choice');
 const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], 'not-a-choice');
-const lid = z.enum(LIDS as [string, ...string[]], 'not-a-choice').transform((v) => v as (typeof LIDS)[number]);
+const lid = z
+  .enum(LIDS as [string, ...string[]], 'not-a-choice')
+  .transform((v) => v as (typeof LIDS)[number]);
 
 const jar = z.object({ geometryId: id, lid, owned: number(0, 500, 'count-out-of-range') });
 
@@ -23,7 +25,11 @@ export const settleSchema = z.object({
 });
 
 /** So many jars of one shape and lid are owned; said again, it replaces. */
-export const ownJarsSchema = jar.extend({ commandId, jarId: id.optional(), name: z.string().trim().max(80, 'text-too-long').default('') });
+export const ownJarsSchema = jar.extend({
+  commandId,
+  jarId: id.optional(),
+  name: z.string().trim().max(80, 'text-too-long').default('')
+});
 
 export const setPlaceSchema = z.object({
   commandId,
@@ -31,7 +37,10 @@ export const setPlaceSchema = z.object({
   name: shortText,
   kind: z.enum(['counter', 'cold', 'pantry'], 'not-a-choice'),
   tempC: number(-5, 45, 'temp-out-of-range'),
-  shelfLitres: z.preprocess((v) => (v === '' || v === undefined ? null : v), number(1, 5000, 'count-out-of-range').nullable())
+  shelfLitres: z.preprocess(
+    (v) => (v === '' || v === undefined ? null : v),
+    number(1, 5000, 'count-out-of-range').nullable()
+  )
 });
 
 export const countGoodsSchema = z.object({

@@ -19,7 +19,13 @@ export const weighInSchema = z.object({
   note
 });
 /** The pick weighed something else: a new event, the old one stays. */
-export const correctPickSchema = z.object({ commandId, lotId: id, weight: weightText, unit: z.string().max(10, 'too-long').optional(), note });
+export const correctPickSchema = z.object({
+  commandId,
+  lotId: id,
+  weight: weightText,
+  unit: z.string().max(10, 'too-long').optional(),
+  note
+});
 /** A pick's other end, so that nothing lies in the Garden for ever. Without a weight: all of it. */
 export const endPickSchema = z.object({
   commandId,
@@ -33,4 +39,9 @@ export const endPickSchema = z.object({
 export const takeToBenchSchema = z.object({ commandId, lotId: id, weight: maybeWeightText });
 export const putBackSchema = z.object({ commandId, lotId: id });
 /** Weighed again once prepared; empty takes the weighing back. */
-export const weighPreparedSchema = z.object({ commandId, lotId: id, weight: maybeWeightText, unit: z.string().max(10, 'too-long').optional() });
+export const weighPreparedSchema = z.object({
+  commandId,
+  lotId: id,
+  weight: maybeWeightText,
+  unit: z.string().max(10, 'too-long').optional()
+});

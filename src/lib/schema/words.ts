@@ -20,16 +20,25 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'text-too-long': ['That text is too long.', 'Shorten it: 80 letters for a name, 500 for a note.'],
   negative: (v) => ['An amount cannot be below zero.', eg(v)],
   'comma-unclear': (v) => [`“${v.said}” can mean two things.`, `Write ${v.one} or ${v.other}.`],
-  'ounce-unclear': (v) => [`“${v.said}”: ounces of weight, or fluid ounces?`, 'Weigh it: 5 oz. A measure of liquid does not fit here.'],
+  'ounce-unclear': (v) => [
+    `“${v.said}”: ounces of weight, or fluid ounces?`,
+    'Weigh it: 5 oz. A measure of liquid does not fit here.'
+  ],
   'not-understood': (v) => [`“${v.said}” is not clear to me.`, eg(v)],
   'unit-missing': (v) => [`${v.number} of what?`, eg(v)],
   'number-without-unit': (v) => [`What is the ${v.number} after the ${v.unit}?`, eg(v)],
   'wrong-kind': (v) => [`${v.unit} does not measure ${v.kind}.`, eg(v)],
-  'units-disagree': (v) => [`${v.unit} cannot follow ${v.before}.`, 'Use one pair: lb and oz, kg and g, l and ml; the larger first.'],
+  'units-disagree': (v) => [
+    `${v.unit} cannot follow ${v.before}.`,
+    'Use one pair: lb and oz, kg and g, l and ml; the larger first.'
+  ],
   'part-too-large': (v) => [`${v.number} ${v.unit} is more than one ${v.before}.`, 'Check the smaller part.'],
   'weight-not-positive': ['That is no weight.', 'Give more than zero, such as 250 g.'],
   'weight-absurd': (v) => [`“${v.said}” is more than 500 kg at once.`, 'Check the unit: g, kg, lb or oz.'],
-  'tare-too-heavy': (v) => [`The tare (${v.tare}) is not lighter than the gross weight (${v.gross}).`, 'Swap them, or weigh the empty bowl again.'],
+  'tare-too-heavy': (v) => [
+    `The tare (${v.tare}) is not lighter than the gross weight (${v.gross}).`,
+    'Swap them, or weigh the empty bowl again.'
+  ],
   'id-strange': ['That name of a thing is not one of ours.', 'Reload the page and choose it again.'],
   'not-a-choice': ['That is not one of the choices.', 'Choose one that is shown.'],
   'too-many': ['That is too many at once.', 'Do it in two goes.'],
@@ -39,7 +48,10 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'style-unknown': ['I do not know that style.', 'Choose one that is shown.'],
   'salt-unknown': ['I do not know that salt.', 'Choose a kind from the list.'],
   'place-unknown': ['I do not know that place.', 'Choose a place of yours, or add it in Kit.'],
-  'not-a-counter': (v) => [`${v.place} is not a place to ferment.`, 'Start it on a counter place; move it to the cold when it is sour.'],
+  'not-a-counter': (v) => [
+    `${v.place} is not a place to ferment.`,
+    'Start it on a counter place; move it to the cold when it is sour.'
+  ],
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],
   'lot-unknown': ['That pick is not there.', 'Reload the page: it may have been undone.'],
@@ -50,34 +62,64 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'portion-unknown': ['That entry is not there.', 'Reload the page: it may have been undone.'],
   'taste-unknown': ['That taste is not there.', 'Reload the page: it may have been undone.'],
   'goods-unknown': ['That is not on the shelf.', 'Reload the page.'],
-  'more-than-there-is': (v) => [`That is ${g(v.saidG)}, but only ${g(v.thereG)} is there.`, `Give ${g(v.thereG)} or less.`],
+  'more-than-there-is': (v) => [
+    `That is ${g(v.saidG)}, but only ${g(v.thereG)} is there.`,
+    `Give ${g(v.thereG)} or less.`
+  ],
   'less-than-used': (v) => [`${g(v.goneG)} of this pick is used already.`, `Give ${g(v.goneG)} or more.`],
-  'changed-meanwhile': (v) => [`Somebody took from jar ${v.lidNumber} meanwhile: ${g(v.leftG)} is left.`, 'Look again, then take what you want.'],
-  'already-answered': ['Somebody has done this already.', 'Nothing more to do; undo it in the batch if it was not so.'],
+  'changed-meanwhile': (v) => [
+    `Somebody took from jar ${v.lidNumber} meanwhile: ${g(v.leftG)} is left.`,
+    'Look again, then take what you want.'
+  ],
+  'already-answered': [
+    'Somebody has done this already.',
+    'Nothing more to do; undo it in the batch if it was not so.'
+  ],
   'bench-empty': ['Nothing lies on the bench.', 'Take a pick to the bench from the Garden, or weigh one in.'],
   'nothing-fits': (v) =>
     v.smallest
-      ? [`It would leave the smallest free jar (${v.smallest}) mostly air: ${v.needMl} ml of room wanted, it has ${v.takesMl} ml.`, 'Free a smaller jar, add to it, or choose the jar by hand.']
+      ? [
+          `It would leave the smallest free jar (${v.smallest}) mostly air: ${v.needMl} ml of room wanted, it has ${v.takesMl} ml.`,
+          'Free a smaller jar, add to it, or choose the jar by hand.'
+        ]
       : ['No jar is free.', 'Add the jars you own in Kit, or empty one.'],
   'jars-not-free': (v) => [`Only ${v.free} of ${v.name} are free.`, `Choose ${v.free} or fewer.`],
-  'no-water-to-dose': ['Dry salting adds no water, so a dose per water means nothing here.', 'Say it per vegetables, per total weight, or as the salinity where it ends.'],
-  'beyond-saturation': (v) => [`No brine is that strong: water holds ${v.most} % salt at most.`, 'Lower the salt, or take larger jars with more brine.'],
+  'no-water-to-dose': [
+    'Dry salting adds no water, so a dose per water means nothing here.',
+    'Say it per vegetables, per total weight, or as the salinity where it ends.'
+  ],
+  'beyond-saturation': (v) => [
+    `No brine is that strong: water holds ${v.most} % salt at most.`,
+    'Lower the salt, or take larger jars with more brine.'
+  ],
   'salt-out-of-range': ['That is no dose of salt.', 'Give between 0.5 and 10 %; 2 to 3 % is usual.'],
   'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
-  'jars-in-use': (v) => [`${v.full} of ${v.name} hold something.`, `Give ${v.full} or more, or empty a jar first.`],
+  'jars-in-use': (v) => [
+    `${v.full} of ${v.name} hold something.`,
+    `Give ${v.full} or more, or empty a jar first.`
+  ],
   'place-in-use': (v) => [`Jars stand at ${v.place}, so its kind cannot change.`, 'Move them first.'],
   'people-out-of-range': ['How many eat with you?', 'Give 1 to 50.'],
   'step-out-of-range': ['A kitchen scale does not step like that.', 'Give 0.1, 1, 2 or 5 g.'],
   'temp-out-of-range': ['That is no temperature for a room.', 'Give °C between -5 and 45, such as 21.'],
   'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
   'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
-  'harm-not-read': (v) => [`Before you start: ${v.rules}.`, 'Change it, or tick that you know and take it on yourself; it goes into the record.'],
-  'raw-not-pantry': (v) => [`${v.place} is a pantry shelf, and a raw ferment is alive: it is not shelf-stable.`, 'Move it to a cold place. A pantry jar needs a tested heat process.'],
+  'harm-not-read': (v) => [
+    `Before you start: ${v.rules}.`,
+    'Change it, or tick that you know and take it on yourself; it goes into the record.'
+  ],
+  'raw-not-pantry': (v) => [
+    `${v.place} is a pantry shelf, and a raw ferment is alive: it is not shelf-stable.`,
+    'Move it to a cold place. A pantry jar needs a tested heat process.'
+  ],
   'already-there': (v) => [`It stands at ${v.place} already.`, 'Choose another place.'],
   'reason-wanted': ['Why is it thrown away?', 'A word will do: mould, soft, forgotten. It helps next time.'],
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],
   'nothing-to-undo': ['That is undone already, or was never done.', 'Reload the page.'],
-  'changed-since': ['Something has happened to it since, so it cannot simply be undone.', 'Correct it where it stands, or undo the later thing first.'],
+  'changed-since': [
+    'Something has happened to it since, so it cannot simply be undone.',
+    'Correct it where it stands, or undo the later thing first.'
+  ],
   'not-json': ['The body is not JSON.', 'Send JSON with content-type: application/json.'],
   'clock-is-real': ['This household lives by the real clock.', 'Only the demo’s clock can be stepped.'],
   'nothing-due': ['Nothing will fall due.', 'Step by a day instead.']

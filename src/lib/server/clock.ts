@@ -18,7 +18,14 @@ export function wallOf(at: number, zone: string): WallMinute {
 /** The instant at which the household's wall shows that; an hour that summer time skips is read as the next. */
 export function instantOf(wall: WallMinute, zone: string): number {
   const d = new Date(wall * MINUTE);
-  const there = new TZDate(d.getUTCFullYear(), d.getUTCMonth(), d.getUTCDate(), d.getUTCHours(), d.getUTCMinutes(), zone);
+  const there = new TZDate(
+    d.getUTCFullYear(),
+    d.getUTCMonth(),
+    d.getUTCDate(),
+    d.getUTCHours(),
+    d.getUTCMinutes(),
+    zone
+  );
   return there.getTime();
 }
 

@@ -17,7 +17,9 @@ const schema = z.object({
   CROCKLE_DEMO: z.enum(['0', '1'], 'must be 0 or 1').default('0'),
   CROCKLE_ZONE: zone.optional(),
   CROCKLE_HOSTS: z.string().default(''),
-  CROCKLE_LOG: z.enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent').default('info')
+  CROCKLE_LOG: z
+    .enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent')
+    .default('info')
 });
 
 export interface Config {
@@ -36,7 +38,9 @@ export const DEMO_ZONE = 'Europe/Dublin';
 export function readConfig(env: Record<string, string | undefined>): Config {
   const parsed = schema.safeParse(env);
   if (!parsed.success) {
-    const lines = parsed.error.issues.map((i) => `  ${i.path.join('.')} ${i.message} (it is "${env[String(i.path[0])] ?? ''}")`);
+    const lines = parsed.error.issues.map(
+      (i) => `  ${i.path.join('.')} ${i.message} (it is "${env[String(i.path[0])] ?? ''}")`
+    );
     throw new Error(`Crockle cannot start with these settings:\n${lines.join('\n')}`);
   }
   const c = parsed.data;
@@ -45,7 +49,9 @@ export function readConfig(env: Record<string, string | undefined>): Config {
     database: c.CROCKLE_DATABASE,
     demo,
     zone: c.CROCKLE_ZONE ?? (demo ? DEMO_ZONE : Intl.DateTimeFormat().resolvedOptions().timeZone),
-    hosts: c.CROCKLE_HOSTS.split(',').map((h) => h.trim().toLowerCase()).filter(Boolean),
+    hosts: c.CROCKLE_HOSTS.split(',')
+      .map((h) => h.trim().toLowerCase())
+      .filter(Boolean),
     logLevel: c.CROCKLE_LOG
   };
 }

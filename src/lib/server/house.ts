@@ -10,7 +10,9 @@ import type { House } from './usecases';
 export const DEMO_OPENS = wall('2026-09-12', 8, 10);
 
 /** Opens what the process owns: database, clock; the demo's season on its first start. */
-export async function openHouse(config: Config): Promise<{ house: House; log: Logger; close: () => Promise<void> }> {
+export async function openHouse(
+  config: Config
+): Promise<{ house: House; log: Logger; close: () => Promise<void> }> {
   const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
   const db = await openDatabase(config.database);
   const opens = instantOf(DEMO_OPENS, config.zone);

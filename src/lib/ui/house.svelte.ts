@@ -18,7 +18,8 @@ export function provideHouse(view: () => HouseView): void {
 
 /** The household as it is now, with writers in its own units. */
 export function useHouse() {
-  const view = getContext<(() => HouseView) | undefined>(KEY) ?? (() => ({ household: NEW_HOUSEHOLD, now: 0 }));
+  const view =
+    getContext<(() => HouseView) | undefined>(KEY) ?? (() => ({ household: NEW_HOUSEHOLD, now: 0 }));
   return {
     get household() {
       return view().household;

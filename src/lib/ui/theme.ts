@@ -2,10 +2,20 @@ import type { ThemeConfig } from 'flowbite-svelte';
 
 /** Radius, weight and touch size of every control, set once. Colours come from the tokens in app.css. */
 export const theme: ThemeConfig = {
-  button: { base: 'min-h-11 rounded-lg px-4 font-display text-base font-bold shadow-none focus-within:ring-0' },
-  input: { input: 'min-h-11 rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised' },
-  select: { select: 'min-h-11 rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised' },
-  textarea: { base: 'rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised' },
+  button: {
+    base: 'min-h-11 rounded-lg px-4 font-display text-base font-bold shadow-none focus-within:ring-0'
+  },
+  input: {
+    input:
+      'min-h-11 rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised'
+  },
+  select: {
+    select:
+      'min-h-11 truncate pr-9 rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised'
+  },
+  textarea: {
+    base: 'rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised'
+  },
   label: 'mb-1 block text-sm font-semibold text-ink dark:text-ink',
   radio: { label: 'text-base font-normal text-ink dark:text-ink min-h-11' },
   checkbox: { div: 'text-base font-normal text-ink dark:text-ink' },

@@ -2,14 +2,18 @@ import { dayOfWall, daysBetween, minuteOfDay, type WallMinute } from '$lib/core/
 
 /** Wall minutes are written as if they were UTC: the zone was applied where the instant came in. */
 const format = (at: WallMinute, options: Intl.DateTimeFormatOptions) =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options }).format(new Date(at * 60_000));
+  new Intl.DateTimeFormat('en-US', { timeZone: 'UTC', ...options }).format(new Date(at * 60_000));
+const dayOfMonth = (at: WallMinute) => format(at, { day: 'numeric' });
 
 /** Example: `Sat 12 September`. */
-export const longDay = (at: WallMinute): string => format(at, { weekday: 'short', day: 'numeric', month: 'long' }).replace(',', '');
+export const longDay = (at: WallMinute): string =>
+  `${weekdayName(at)} ${dayOfMonth(at)} ${format(at, { month: 'long' })}`;
 /** Example: `12 Sep`. */
-export const shortDay = (at: WallMinute): string => format(at, { day: 'numeric', month: 'short' });
+export const shortDay = (at: WallMinute): string => `${dayOfMonth(at)} ${monthName(at)}`;
 /** Example: `12 Sep 2027`, for what lies far off. */
-export const dayAndYear = (at: WallMinute): string => format(at, { day: 'numeric', month: 'short', year: 'numeric' });
+export const dayAndYear = (at: WallMinute): string => `${shortDay(at)} ${format(at, { year: 'numeric' })}`;
+/** Example: `Sep`. */
+export const monthName = (at: WallMinute): string => format(at, { month: 'short' });
 /** Example: `Sat`. */
 export const weekdayName = (at: WallMinute): string => format(at, { weekday: 'short' });
 
@@ -30,7 +34,8 @@ export function relativeDay(at: WallMinute, now: WallMinute): string {
 }
 
 /** The same with the hour. Example: `today, 20:00`. */
-export const relativeTime = (at: WallMinute, now: WallMinute): string => `${relativeDay(at, now)}, ${clockTime(at)}`;
+export const relativeTime = (at: WallMinute, now: WallMinute): string =>
+  `${relativeDay(at, now)}, ${clockTime(at)}`;
 
 /** Example: `in 3 days`, `2 days ago`. */
 export function inDays(days: number): string {

@@ -20,9 +20,23 @@ const CARE: Record<CareKind, readonly [does: string, why: string]> = {
 
 /** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
 export const careWords = (kind: CareKind, lidNumbers: readonly number[]): string =>
-  kind === 'juice' ? `${CARE.juice[0]} ${numbers(lidNumbers)}` : `${CARE[kind][0]}, jar${lidNumbers.length > 1 ? 's' : ''} ${numbers(lidNumbers)}`;
+  kind === 'juice'
+    ? `${CARE.juice[0]} ${numbers(lidNumbers)}`
+    : `${CARE[kind][0]}, jar${lidNumbers.length > 1 ? 's' : ''} ${numbers(lidNumbers)}`;
 export const careWhy = (kind: CareKind): string => CARE[kind][1];
-export const careShort = (kind: CareKind): string => CARE[kind][0].toLowerCase().replace('?', '');
+const SHORT: Record<CareKind, string> = {
+  open: 'open',
+  look: 'look',
+  airlock: 'airlock',
+  juice: 'juice',
+  taste: 'taste',
+  pH: 'pH',
+  toCold: 'to the cold',
+  openInCold: 'open',
+  level: 'level'
+};
+/** A word for under a jar. */
+export const careShort = (kind: CareKind): string => SHORT[kind];
 
 export const LID_WORDS: Record<Lid, string> = {
   clamped: 'clamped, opened by hand',
@@ -46,8 +60,10 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   'end-pick': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} written off the Garden`,
   'take-to-bench': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} on the bench`,
   'put-back': (a) => `${a.name} is back in the Garden`,
-  'weigh-prepared': (a, u) => (a.g ? `${a.name}: ${writeMass(a.g, u)} prepared` : `${a.name}: weighing taken back`),
-  'start-batch': (a) => `Started: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lid${(a.lidNumbers ?? []).length > 1 ? 's' : ''}`,
+  'weigh-prepared': (a, u) =>
+    a.g ? `${a.name}: ${writeMass(a.g, u)} prepared` : `${a.name}: weighing taken back`,
+  'start-batch': (a) =>
+    `Started: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lid${(a.lidNumbers ?? []).length > 1 ? 's' : ''}`,
   care: (a) => `Noted for jar ${numbers(a.lidNumbers ?? [])}`,
   taste: (a) => `Taste noted for ${a.name}`,
   'correct-taste': () => 'Taste corrected',
@@ -64,4 +80,5 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
 };
 
 /** What was done, in a sentence, for the toast. */
-export const doneWords = (name: string, answer: unknown, units: WrittenUnits): string => DONE[name]?.((answer ?? {}) as Answer, units) ?? 'Done';
+export const doneWords = (name: string, answer: unknown, units: WrittenUnits): string =>
+  DONE[name]?.(answer ?? {}, units) ?? 'Done';

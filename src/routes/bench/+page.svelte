@@ -33,14 +33,20 @@
   <h1>The bench is clear</h1>
   <p class="mt-3 max-w-prose text-lg">
     {#if data.waiting > 0}
-      {data.waiting} pick{data.waiting === 1 ? ' waits' : 's wait'} in the Garden. <a class="act" href="/garden">Take one to the bench</a>, and the jars, the brine and the salt follow.
+      {data.waiting} pick{data.waiting === 1 ? ' waits' : 's wait'} in the Garden.
+      <a class="act" href="/garden">Take one to the bench</a>, and the jars, the brine and the salt follow.
     {:else}
-      Weigh in a pick, take it to the bench, and the jars, the brine and the salt follow. <button class="act" onclick={() => weighIn.show()}>+ weigh in</button>
+      Weigh in a pick, take it to the bench, and the jars, the brine and the salt follow. <button
+        class="act"
+        onclick={() => weighIn.show()}>+ weigh in</button
+      >
     {/if}
   </p>
 {:else}
   {#if bench.keeping === 'trouble'}
-    <p class="heed mb-3" role="status">The house does not answer. What you typed stays on this page and is sent again as soon as it does.</p>
+    <p class="heed mb-3" role="status">
+      The house does not answer. What you typed stays on this page and is sent again as soon as it does.
+    </p>
   {/if}
   <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
     <div class="order-3 flex flex-col gap-6 lg:order-1">
@@ -53,18 +59,32 @@
       <h1 class="lg:hidden">{bench.style.name}</h1>
       {#if sheet}
         <!-- On a phone the answer stands first. -->
-        <div class="border-b border-rule-strong pb-3 lg:hidden"><Answer {sheet} {dry} /></div>
+        <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
+          <Answer {sheet} {dry} />
+        </div>
         <div class="lg:hidden"><SaltLadder ends={sheet.ends} lying /></div>
         <JarSets {bench} jars={data.jars} />
-        <JarRow {sheet} />
+        <JarRow {sheet} hints={Object.fromEntries(data.lots.map((l) => [l.id, l.variety]))} />
+        <p class="flex flex-wrap gap-x-5 md:hidden">
+          {#each sheet.working as w (w.id)}<Why
+              working={w}
+              text="why {w.id === 'ends'
+                ? 'it ends there'
+                : `so ${w.id === 'jars' ? 'many jars' : `much ${w.id === 'prepared' ? 'in' : w.id}`}`}?"
+            />{/each}
+        </p>
         {#if sheet.leftG > 0.5}
           <p class="heed">
             <b>{house.mass(sheet.leftG)} does not fit</b> and stays on the bench.
-            {#if sheet.oneMore.length > 0}One more {data.jars.find((j) => j.id === sheet.oneMore[0])?.name} would take it.{/if}
+            {#if sheet.oneMore.length > 0}One more {data.jars.find((j) => j.id === sheet.oneMore[0])?.name} would
+              take it.{/if}
           </p>
         {/if}
       {:else if noJars}
-        <p class="heed text-lg">No jars yet: <a class="act" href="/kit">say which jars you own</a>, and the best set is chosen from them.</p>
+        <p class="heed text-lg">
+          No jars yet: <a class="act" href="/kit">say which jars you own</a>, and the best set is chosen from
+          them.
+        </p>
       {:else if bench.refused}
         <div class="heed">
           <p class="text-lg font-semibold">{bench.refused.says}</p>
@@ -80,7 +100,10 @@
         <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} /></div>
         <dl class="text-sm">
           {#each [['per vegetables', writePercent(sheet.ends.perVegetables)], ['per vegetables and water', writePercent(sheet.ends.perTotal)], ['per water', sheet.ends.perWater === null ? 'none added' : writePercent(sheet.ends.perWater)], ['your salt', `${plain((sheet.salt.spoons.tsp / Math.max(1, sheet.packedG)) * 1000, 1)} tsp to 1 kg`]] as [name, value] (name)}
-            <div class="flex justify-between gap-3 border-b border-rule-soft py-1"><dt class="text-quiet">{name}</dt><dd class="font-semibold">{value}</dd></div>
+            <div class="flex justify-between gap-3 border-b border-rule-soft py-1">
+              <dt class="text-quiet">{name}</dt>
+              <dd class="font-semibold">{value}</dd>
+            </div>
           {/each}
         </dl>
         <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
@@ -89,7 +112,9 @@
   </div>
 
   {#if sheet}
-    <div class="mt-6 border-t-[3px] border-ink pt-4">
+    <div
+      class="sticky bottom-[3.75rem] z-30 -mx-4 mt-6 border-t-[3px] border-ink bg-paper px-4 py-2 md:bottom-0 md:mx-0 md:px-0 md:py-3"
+    >
       <div class="flex flex-wrap items-center justify-between gap-6">
         <div class="hidden lg:block"><Answer {sheet} {dry} /></div>
         <div class="no-print ml-auto flex w-full gap-3 md:w-auto">
@@ -97,8 +122,15 @@
           <Button size="lg" class="grow md:grow-0" onclick={() => (starting = true)}>Start batch</Button>
         </div>
       </div>
-      <div class="mt-4"><Cautions cautions={sheet.cautions} /></div>
     </div>
+    {#if sheet.juice}
+      <p class="mt-3 max-w-prose text-sm">
+        The juice must stand over the shreds within 24 hours. If not, pour brine of {writePercent(
+          sheet.juice.strength
+        )}: {plain(sheet.juice.saltPerLitreG, 0)} g of your salt to 1 l water; it keeps the strength.
+      </p>
+    {/if}
+    <div class="mt-3"><Cautions cautions={sheet.cautions} /></div>
     <StartDialog bind:open={starting} {bench} {sheet} />
   {/if}
 {/if}

@@ -12,7 +12,9 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const here = batches.filter((b) => standing(b).some((f) => cold.has(placeOf(f))));
   return {
     stock: stock(here, household.places),
-    tasks: here.flatMap((b) => careTasks(b, household.places, now)).filter((t) => cold.has(t.placeId) && t.due <= now),
+    tasks: here
+      .flatMap((b) => careTasks(b, household.places, now))
+      .filter((t) => cold.has(t.placeId) && t.due <= now),
     batches: here,
     chosen: url.searchParams.get('jar')
   };

@@ -14,7 +14,8 @@
   let { data }: PageProps = $props();
   const house = useHouse();
   /** Shelf room of a jar, litres: about one and a half times what it holds. Default of the season model. */
-  const shelfLitres = (jars: readonly StockJar[]) => jars.reduce((a, s) => a + (1.5 * s.filling.usableMl) / 1000, 0);
+  const shelfLitres = (jars: readonly StockJar[]) =>
+    jars.reduce((a, s) => a + (1.5 * s.filling.usableMl) / 1000, 0);
   const places = $derived(house.household.places.filter((p) => p.kind === 'cold'));
   const at = (id: string) => data.stock.filter((s) => s.placeId === id);
   const chosen = $derived(data.stock.find((s) => s.filling.id === data.chosen) ?? data.stock[0]);
@@ -26,7 +27,10 @@
 
 {#if data.stock.length === 0}
   <h1>Nothing in the cold</h1>
-  <p class="mt-3 max-w-prose text-lg">Jars come here from the <a class="act" href="/counter">Counter</a> when they are sour enough, or <a class="act" href="/kit#standing">enter what is there already</a>.</p>
+  <p class="mt-3 max-w-prose text-lg">
+    Jars come here from the <a class="act" href="/counter">Counter</a> when they are sour enough, or
+    <a class="act" href="/kit#standing">enter what is there already</a>.
+  </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <div class="flex min-w-0 flex-col gap-7">
@@ -36,17 +40,39 @@
           <section>
             <div class="flex flex-wrap justify-between gap-x-4 border-b border-rule-soft pb-1">
               <h2>{place.name}</h2>
-              <p class="text-quiet">{place.tempC} °C, {shelfLitres(jars).toFixed(0)}{place.shelfLitres ? ` of ${place.shelfLitres}` : ''} l of shelf</p>
+              <p class="text-quiet">
+                {place.tempC} °C, {shelfLitres(jars).toFixed(0)}{place.shelfLitres
+                  ? ` of ${place.shelfLitres}`
+                  : ''} l of shelf
+              </p>
             </div>
             <div class="pt-4">
               <Shelf {jars} key={(s) => s.filling.id}>
                 {#snippet jar(s)}
-                  <button class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft" onclick={() => choose(s.filling.id)} aria-label="Jar {s.filling.lidNumber}: {s.batch.name}" aria-pressed={chosen?.filling.id === s.filling.id}>
-                    <Jar geometryId={s.filling.geometryId} lid={s.filling.lid} usableMl={levelOf(s.batch, s.filling)} vegRoomMl={s.filling.vegRoomMl} left={leftOf(s.filling)} items={jarItems(s.batch)} scale={0.62} label={s.filling.lidNumber} chosen={chosen?.filling.id === s.filling.id} text="{s.batch.name}, {s.filling.jarName}, {s.quarters} of 4 quarters left" />
+                  <button
+                    class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft"
+                    onclick={() => choose(s.filling.id)}
+                    aria-label="Jar {s.filling.lidNumber}: {s.batch.name}"
+                    aria-pressed={chosen?.filling.id === s.filling.id}
+                  >
+                    <Jar
+                      geometryId={s.filling.geometryId}
+                      lid={s.filling.lid}
+                      usableMl={levelOf(s.batch, s.filling)}
+                      vegRoomMl={s.filling.vegRoomMl}
+                      left={leftOf(s.filling)}
+                      items={jarItems(s.batch)}
+                      scale={0.62}
+                      label={s.filling.lidNumber}
+                      chosen={chosen?.filling.id === s.filling.id}
+                      text="{s.batch.name}, {s.filling.jarName}, {s.quarters} of 4 quarters left"
+                    />
                   </button>
                 {/snippet}
                 {#snippet caption(s)}
-                  <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>{s.best < house.now ? 'past best, ' : 'best till '}{relativeDay(s.best, house.now)}</p>
+                  <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>
+                    {s.best < house.now ? 'past best, ' : 'best till '}{relativeDay(s.best, house.now)}
+                  </p>
                   {#if s.opened}<p class="font-bold">open, {s.quarters}/4</p>{/if}
                 {/snippet}
               </Shelf>
@@ -59,7 +85,10 @@
         <ol>
           {#each data.stock.slice(0, 6) as s (s.filling.id)}
             <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
-              <button class="min-h-11 text-left underline underline-offset-4" onclick={() => choose(s.filling.id)}>{s.filling.lidNumber}, {s.batch.name}</button>
+              <button
+                class="min-h-11 text-left underline underline-offset-4"
+                onclick={() => choose(s.filling.id)}>{s.filling.lidNumber}, {s.batch.name}</button
+              >
               <span>{house.mass(s.filling.leftG)}{s.opened ? ', open' : ''}</span>
               <span class="text-quiet">best till {relativeDay(s.best, house.now)}</span>
             </li>
@@ -70,11 +99,19 @@
       {#if data.tasks.length > 0}
         <section>
           <h2 class="border-b-2 border-ink pb-1">Wants doing</h2>
-          <ul>{#each data.tasks as task (task.key)}<TaskRow {task} batch={data.batches.find((b) => b.id === task.batchId)} showPlace />{/each}</ul>
+          <ul class="@container">
+            {#each data.tasks as task (task.key)}<TaskRow
+                {task}
+                batch={data.batches.find((b) => b.id === task.batchId)}
+                showPlace
+              />{/each}
+          </ul>
         </section>
       {/if}
     </div>
-    {#if chosen}<aside class="order-first lg:order-none" aria-label="The chosen jar">{#key chosen.filling.id}<StockPanel jar={chosen} />{/key}</aside>{/if}
+    {#if chosen}<aside class="order-first lg:order-none" aria-label="The chosen jar">
+        {#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
+      </aside>{/if}
   </div>
 {/if}
 

@@ -18,15 +18,31 @@
   const counters = $derived(house.household.places.filter((p) => p.kind === 'counter'));
   type Standing = { b: Batch; f: Filling };
   const at = (place: string): Standing[] =>
-    data.batches.flatMap((b) => standing(b).filter((f) => placeOf(f) === place).map((f) => ({ b, f }))).sort((x, y) => x.f.lidNumber - y.f.lidNumber);
-  const chosen = $derived(data.batches.find((b) => b.id === data.chosen) ?? data.batches.find((b) => data.tasks.some((t) => t.batchId === b.id && t.due <= house.now)) ?? data.batches[0]);
+    data.batches
+      .flatMap((b) =>
+        standing(b)
+          .filter((f) => placeOf(f) === place)
+          .map((f) => ({ b, f }))
+      )
+      .sort((x, y) => x.f.lidNumber - y.f.lidNumber);
+  const chosen = $derived(
+    data.batches.find((b) => b.id === data.chosen) ??
+      data.batches.find(
+        (b) =>
+          b.id === data.tasks.filter((t) => t.due <= house.now).sort((x, y) => x.since - y.since)[0]?.batchId
+      ) ??
+      data.batches[0]
+  );
   const tasksOf = (f: Filling) => data.tasks.filter((t) => t.fillingIds.includes(f.id));
   const soon = $derived(data.tasks.filter((t) => t.due > house.now).slice(0, 4));
   const says = (f: Filling) => {
     const due = tasksOf(f).find((t) => t.due <= house.now);
     if (due) return { due: true, text: careShort(due.kind) };
     const next = tasksOf(f)[0];
-    return { due: false, text: next ? `${careShort(next.kind)} ${relativeDay(next.due, house.now)}` : 'quiet' };
+    return {
+      due: false,
+      text: next ? `${careShort(next.kind)} ${relativeDay(next.due, house.now)}` : 'quiet'
+    };
   };
   const choose = (id: string) => goto(`/counter?batch=${id}`, { noScroll: true, keepFocus: true });
 </script>
@@ -35,7 +51,10 @@
 
 {#if data.batches.length === 0}
   <h1>The counter is bare</h1>
-  <p class="mt-3 max-w-prose text-lg">Start a batch on the <a class="act" href="/bench">Bench</a>, or <a class="act" href="/kit#standing">enter the jars that already stand there</a>.</p>
+  <p class="mt-3 max-w-prose text-lg">
+    Start a batch on the <a class="act" href="/bench">Bench</a>, or
+    <a class="act" href="/kit#standing">enter the jars that already stand there</a>.
+  </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <div class="flex min-w-0 flex-col gap-7">
@@ -43,22 +62,41 @@
         {@const jars = at(place.id)}
         {#if jars.length > 0}
           <section>
-            <div class="flex justify-between border-b border-rule-soft pb-1"><h2>{place.name}</h2><p class="text-quiet">{place.tempC} °C</p></div>
+            <div class="flex justify-between border-b border-rule-soft pb-1">
+              <h2>{place.name}</h2>
+              <p class="text-quiet">{place.tempC} °C</p>
+            </div>
             <div class="pt-4">
               <Shelf {jars} key={(j) => j.f.id}>
                 {#snippet jar({ b, f })}
-                  <button class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft" onclick={() => choose(b.id)} aria-label="Jar {f.lidNumber}: {b.name}" aria-pressed={chosen?.id === b.id}>
+                  <button
+                    class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft"
+                    onclick={() => choose(b.id)}
+                    aria-label="Jar {f.lidNumber}: {b.name}"
+                    aria-pressed={chosen?.id === b.id}
+                  >
                     <Jar
-                      geometryId={f.geometryId} lid={f.lid} usableMl={levelOf(b, f)} vegRoomMl={f.vegRoomMl} left={leftOf(f)} items={jarItems(b)} scale={0.68} label={f.lidNumber}
-                      bubbles={daysAtPace(b, f, house.household.places, house.now) > 1 && daysAtPace(b, f, house.household.places, house.now) < 7}
-                      chosen={chosen?.id === b.id} text="{b.name}, {f.jarName}, day {dayNumberOf(b, house.now)}"
+                      geometryId={f.geometryId}
+                      lid={f.lid}
+                      usableMl={levelOf(b, f)}
+                      vegRoomMl={f.vegRoomMl}
+                      left={leftOf(f)}
+                      items={jarItems(b)}
+                      scale={0.68}
+                      label={f.lidNumber}
+                      bubbles={daysAtPace(b, f, house.household.places, house.now) > 1 &&
+                        daysAtPace(b, f, house.household.places, house.now) < 7}
+                      chosen={chosen?.id === b.id}
+                      text="{b.name}, {f.jarName}, day {dayNumberOf(b, house.now)}"
                     />
                   </button>
                 {/snippet}
                 {#snippet caption({ b, f })}
                   {@const s = says(f)}
                   <p class="font-bold">day {dayNumberOf(b, house.now)}</p>
-                  <p class={['max-w-24', s.due ? 'font-bold text-heed' : 'text-quiet']}>{s.text}{s.due ? ' now' : ''}</p>
+                  <p class={['max-w-24', s.due ? 'font-bold text-heed' : 'text-quiet']}>
+                    {s.text}{s.due ? ' now' : ''}
+                  </p>
                 {/snippet}
               </Shelf>
             </div>
@@ -68,7 +106,13 @@
       {#if soon.length > 0}
         <section>
           <h2 class="border-b border-rule-strong pb-1">Next on the counter</h2>
-          <ul>{#each soon as task (task.key)}<TaskRow {task} batch={data.batches.find((b) => b.id === task.batchId)} showPlace />{/each}</ul>
+          <ul class="@container">
+            {#each soon as task (task.key)}<TaskRow
+                {task}
+                batch={data.batches.find((b) => b.id === task.batchId)}
+                showPlace
+              />{/each}
+          </ul>
         </section>
       {/if}
     </div>

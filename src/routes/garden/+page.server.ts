@@ -15,8 +15,18 @@ export const load: PageServerLoad = async ({ locals }) => {
       .filter((l) => l.gardenG > 0)
       .map((lot) => ({ lot, ...rawLife(lot, today) }))
       .sort((a, b) => a.daysLeft - b.daysLeft),
-    gone: all.filter((l) => l.gardenG <= 0).slice(-12).reverse(),
-    recentCrops: [...new Set(all.slice(-20).reverse().map((l) => l.cropId))]
+    gone: all
+      .filter((l) => l.gardenG <= 0)
+      .slice(-12)
+      .reverse(),
+    recentCrops: [
+      ...new Set(
+        all
+          .slice(-20)
+          .reverse()
+          .map((l) => l.cropId)
+      )
+    ]
   };
 };
 

@@ -16,8 +16,18 @@
   const house = useHouse();
   let chosen = $state<Lot | null>(null);
   const total = $derived(data.picks.reduce((a, p) => a + p.lot.gardenG, 0));
-  const keeps = (days: number) => (days < 0 ? 'past its days' : days === 0 ? 'use today' : days === 1 ? 'use by tomorrow' : `keeps ${days} days`);
-  const where = (l: Lot) => [l.packedG > 0 ? 'packed in jars' : '', ...Object.keys(l.endedG), l.benchG > 0 ? 'on the bench' : ''].filter(Boolean).join(', ');
+  const keeps = (days: number) =>
+    days < 0
+      ? 'past its days'
+      : days === 0
+        ? 'use today'
+        : days === 1
+          ? 'use by tomorrow'
+          : `keeps ${days} days`;
+  const where = (l: Lot) =>
+    [l.packedG > 0 ? 'packed in jars' : '', ...Object.keys(l.endedG), l.benchG > 0 ? 'on the bench' : '']
+      .filter(Boolean)
+      .join(', ');
 </script>
 
 <svelte:head><title>Garden · Crockle</title></svelte:head>
@@ -25,29 +35,52 @@
 <div class="flex flex-wrap items-center justify-between gap-4">
   <div>
     <h1>What came in</h1>
-    <p class="text-quiet">{data.picks.length > 0 ? `${house.mass(total)} waiting, soonest to turn first` : 'Nothing waits here.'}</p>
+    <p class="text-quiet">
+      {data.picks.length > 0 ? `${house.mass(total)} waiting, soonest to turn first` : 'Nothing waits here.'}
+    </p>
   </div>
   <Button size="lg" onclick={() => weighIn.show()}>Weigh in</Button>
 </div>
 
 {#if data.picks.length === 0}
-  <p class="mt-6 max-w-prose text-lg">The Garden is empty: every pick has gone on. Weigh in the next one and see at once how many jars, how much brine and how much salt it makes.</p>
+  <p class="mt-6 max-w-prose text-lg">
+    The Garden is empty: every pick has gone on. Weigh in the next one and see at once how many jars, how much
+    brine and how much salt it makes.
+  </p>
 {:else}
   <div class="mt-6">
     <Shelf jars={data.picks} key={(p) => p.lot.id}>
       {#snippet jar(p)}
-        <Basket cropId={p.lot.cropId} g={p.lot.gardenG} text="Basket of {crop(p.lot.cropId)?.name}, {house.mass(p.lot.gardenG)}" />
+        <Basket
+          cropId={p.lot.cropId}
+          g={p.lot.gardenG}
+          text="Basket of {crop(p.lot.cropId)?.name}, {house.mass(p.lot.gardenG)}"
+        />
       {/snippet}
       {#snippet caption(p)}
         <div class="w-36">
           <p class="font-semibold">{crop(p.lot.cropId)?.name}{p.lot.variety ? `, ${p.lot.variety}` : ''}</p>
           <p class="big">{house.mass(p.lot.gardenG)}</p>
           <p class={p.daysLeft <= 0 ? 'font-semibold text-heed' : ''}>{keeps(p.daysLeft)}</p>
-          <p class="text-quiet">{p.lot.bed}{p.lot.bed ? ', ' : ''}{relativeDay(wall(p.lot.day, 12), house.now)}</p>
-          <ActionForm action="/garden?/toBench" values={{ lotId: p.lot.id, weight: '' }} next={{ href: '/bench', text: 'Go to the bench' }}>
-            {#snippet children({ busy })}<button class="act justify-center" disabled={busy} aria-label="Take {crop(p.lot.cropId)?.name} to the bench">to the bench</button>{/snippet}
+          <p class="text-quiet">
+            {p.lot.bed}{p.lot.bed ? ', ' : ''}{relativeDay(wall(p.lot.day, 12), house.now)}
+          </p>
+          <ActionForm
+            action="/garden?/toBench"
+            values={{ lotId: p.lot.id, weight: '' }}
+            next={{ href: '/bench', text: 'Go to the bench' }}
+          >
+            {#snippet children({ busy })}<button
+                class="act justify-center"
+                disabled={busy}
+                aria-label="Take {crop(p.lot.cropId)?.name} to the bench">to the bench</button
+              >{/snippet}
           </ActionForm>
-          <button class="min-h-11 underline underline-offset-4" onclick={() => (chosen = p.lot)} aria-label="Other ends for {crop(p.lot.cropId)?.name}">other…</button>
+          <button
+            class="min-h-11 underline underline-offset-4"
+            onclick={() => (chosen = p.lot)}
+            aria-label="Other ends for {crop(p.lot.cropId)?.name}">other…</button
+          >
         </div>
       {/snippet}
     </Shelf>
@@ -60,8 +93,14 @@
     <ul>
       {#each data.gone as lot (lot.id)}
         <li class="flex flex-wrap justify-between gap-x-6 border-b border-rule-soft py-2">
-          <span>{crop(lot.cropId)?.name}<span class="text-quiet">, {lot.bed}, {relativeDay(wall(lot.day, 12), house.now)}</span></span>
-          <span class="text-right">{house.mass(lot.weighed.g)} <span class="text-quiet">{where(lot)}</span></span>
+          <span
+            >{crop(lot.cropId)?.name}<span class="text-quiet"
+              >, {lot.bed}, {relativeDay(wall(lot.day, 12), house.now)}</span
+            ></span
+          >
+          <span class="text-right"
+            >{house.mass(lot.weighed.g)} <span class="text-quiet">{where(lot)}</span></span
+          >
         </li>
       {/each}
     </ul>

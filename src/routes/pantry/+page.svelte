@@ -37,7 +37,9 @@
 <div class="mt-2 grid gap-x-12 gap-y-8 lg:grid-cols-[2fr_1fr]">
   <div>
     {#if data.goods.length === 0}
-      <p class="mt-4 max-w-prose text-lg">The shelf is not counted yet. Put the salt on it first: batches draw on it, and it says when to buy.</p>
+      <p class="mt-4 max-w-prose text-lg">
+        The shelf is not counted yet. Put the salt on it first: batches draw on it, and it says when to buy.
+      </p>
     {/if}
     {#each KINDS as group (group.id)}
       {@const goods = data.goods.filter((g) => g.kind === group.id)}
@@ -50,7 +52,9 @@
                 <span class="grow font-semibold">{g.name}</span>
                 {#if g.amount <= g.low}<span class="text-heed">low</span>{/if}
                 <span class="big w-28 text-right">{amount(g)}</span>
-                <button class="act w-20 justify-end" onclick={() => edit(g)} aria-label="Count {g.name}">count</button>
+                <button class="act w-20 justify-end" onclick={() => edit(g)} aria-label="Count {g.name}"
+                  >count</button
+                >
               </li>
             {/each}
           </ul>
@@ -64,26 +68,79 @@
       {#if data.toBuy.length === 0}
         <p class="py-2 text-quiet">Nothing is short.</p>
       {:else}
-        <ul>{#each data.toBuy as g (g.id)}<li class="line flex justify-between"><b>{g.name}</b><span class="text-quiet">{amount(g)} left</span></li>{/each}</ul>
+        <ul>
+          {#each data.toBuy as g (g.id)}<li class="line flex justify-between">
+              <b>{g.name}</b><span class="text-quiet">{amount(g)} left</span>
+            </li>{/each}
+        </ul>
       {/if}
     </section>
     <Cautions cautions={[caution('raw-not-pantry', 'Raw ferments do not stand here.')]} />
   </aside>
 </div>
 
-<Modal open={editing !== null} onclose={() => (editing = null)} title={one ? `Count: ${one.name}` : 'Put on the shelf'} size="xs" outsideclose>
+<Modal
+  open={editing !== null}
+  onclose={() => (editing = null)}
+  title={one ? `Count: ${one.name}` : 'Put on the shelf'}
+  size="xs"
+  outsideclose
+>
   {#key editing}
-    <ActionForm action="/pantry?/count" values={{ goodsId: one?.id }} ondone={() => (editing = null)} label="Count dry goods">
+    <ActionForm
+      action="/pantry?/count"
+      values={{ goodsId: one?.id }}
+      ondone={() => (editing = null)}
+      label="Count dry goods"
+    >
       {#snippet children({ busy, problemAt })}
         <div class="flex flex-col gap-4">
-          <div><Label for="g-name">Name</Label><Input id="g-name" name="name" value={one?.name ?? ''} autocomplete="off" /><Trouble problem={problemAt('name')} /></div>
+          <div>
+            <Label for="g-name">Name</Label><Input
+              id="g-name"
+              name="name"
+              value={one?.name ?? ''}
+              autocomplete="off"
+            /><Trouble problem={problemAt('name')} />
+          </div>
           {#if one}<input type="hidden" name="kind" value={one.kind} />
-          {:else}<div><Label for="g-kind">What it is</Label><Select id="g-kind" name="kind" bind:value={kind} items={KINDS.map((k) => ({ value: k.id, name: k.name }))} placeholder="" /></div>{/if}
+          {:else}<div>
+              <Label for="g-kind">What it is</Label><Select
+                id="g-kind"
+                name="kind"
+                bind:value={kind}
+                items={KINDS.map((k) => ({ value: k.id, name: k.name }))}
+                placeholder=""
+              />
+            </div>{/if}
           {#if kind === 'salt'}
-            <div><Label for="g-salt">Kind of salt</Label><Select id="g-salt" name="saltKindId" value={one?.saltKindId ?? house.household.saltKindId} items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))} placeholder="" /></div>
+            <div>
+              <Label for="g-salt">Kind of salt</Label><Select
+                id="g-salt"
+                name="saltKindId"
+                value={one?.saltKindId ?? house.household.saltKindId}
+                items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
+                placeholder=""
+              />
+            </div>
           {/if}
-          <div><Label for="g-amount">There now</Label><Input id="g-amount" name="amount" autocomplete="off" placeholder={kind === 'lid' ? '18' : '1 kg 200 g'} class="font-display text-2xl font-bold" /><Trouble problem={problemAt('amount')} /></div>
-          <div><Label for="g-low">Buy when down to</Label><Input id="g-low" name="low" autocomplete="off" placeholder={one ? amount(one, one.low) : ''} /><Trouble problem={problemAt('low')} /></div>
+          <div>
+            <Label for="g-amount">There now</Label><Input
+              id="g-amount"
+              name="amount"
+              autocomplete="off"
+              placeholder={kind === 'lid' ? '18' : '1 kg 200 g'}
+              class="font-display text-2xl font-bold"
+            /><Trouble problem={problemAt('amount')} />
+          </div>
+          <div>
+            <Label for="g-low">Buy when down to</Label><Input
+              id="g-low"
+              name="low"
+              autocomplete="off"
+              placeholder={one ? amount(one, one.low) : ''}
+            /><Trouble problem={problemAt('low')} />
+          </div>
           <Button type="submit" disabled={busy}>Keep</Button>
         </div>
       {/snippet}

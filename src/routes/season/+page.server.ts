@@ -27,9 +27,18 @@ export const load: PageServerLoad = async ({ locals }) => {
       endedAt: ended
     };
   });
-  const picks = (await lots.list(db, 'all')).map((l) => ({ at: wall(l.day, 12), g: l.weighed.g, cropId: l.cropId }));
+  const picks = (await lots.list(db, 'all')).map((l) => ({
+    at: wall(l.day, 12),
+    g: l.weighed.g,
+    cropId: l.cropId
+  }));
   const waiting = (await lots.list(db, 'live'))
     .filter((l) => l.gardenG > 0)
-    .map((l) => ({ id: l.id, cropId: l.cropId, g: l.gardenG, useBy: wall(rawLife(l, dayOfWall(now)).useBy, 12) }));
+    .map((l) => ({
+      id: l.id,
+      cropId: l.cropId,
+      g: l.gardenG,
+      useBy: wall(rawLife(l, dayOfWall(now)).useBy, 12)
+    }));
   return { spans, picks, waiting };
 };

@@ -7,15 +7,25 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
-  const onCounter = $derived(data.spans.filter((s) => s.coldAt === null && s.endedAt === null).sort((a, b) => (a.window?.from ?? 0) - (b.window?.from ?? 0)));
-  const inCold = $derived(data.spans.filter((s) => s.coldAt !== null && s.endedAt === null).sort((a, b) => (a.best ?? 0) - (b.best ?? 0)));
+  const onCounter = $derived(
+    data.spans
+      .filter((s) => s.coldAt === null && s.endedAt === null)
+      .sort((a, b) => (a.window?.from ?? 0) - (b.window?.from ?? 0))
+  );
+  const inCold = $derived(
+    data.spans
+      .filter((s) => s.coldAt !== null && s.endedAt === null)
+      .sort((a, b) => (a.best ?? 0) - (b.best ?? 0))
+  );
 </script>
 
 <svelte:head><title>Season · Crockle</title></svelte:head>
 
 <h1>What is ready when</h1>
 {#if data.spans.length === 0 && data.picks.length === 0}
-  <p class="mt-3 max-w-prose text-lg">The season is still blank. Picks and batches draw themselves here as they come.</p>
+  <p class="mt-3 max-w-prose text-lg">
+    The season is still blank. Picks and batches draw themselves here as they come.
+  </p>
 {:else}
   <div class="mt-4"><SeasonStrip spans={data.spans} picks={data.picks} now={house.now} /></div>
   <div class="mt-8 grid gap-x-12 gap-y-6 lg:grid-cols-3">
@@ -23,8 +33,16 @@
       <h2 class="border-b-2 border-ink pb-1">From the counter</h2>
       <ul>
         {#each onCounter as s (s.id)}
-          <li class="line"><a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
-            <span class="block text-sm">{#if s.window}{s.window.from <= house.now ? 'ready to taste now' : `first taste ${relativeDay(s.window.from, house.now)}`}, to the cold by {shortDay(s.window.to)}{/if}</span></li>
+          <li class="line">
+            <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
+            <span class="block text-sm"
+              >{#if s.window}{s.window.from <= house.now
+                  ? 'ready to taste now'
+                  : `first taste ${relativeDay(s.window.from, house.now)}`}, to the cold by {shortDay(
+                  s.window.to
+                )}{/if}</span
+            >
+          </li>
         {:else}<li class="py-2 text-quiet">Nothing stands on the counter.</li>{/each}
       </ul>
     </section>
@@ -32,7 +50,10 @@
       <h2 class="border-b-2 border-ink pb-1">In the cold</h2>
       <ul>
         {#each inCold as s (s.id)}
-          <li class="line"><a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a> <span class="block text-sm">best till {s.best ? relativeDay(s.best, house.now) : ''}</span></li>
+          <li class="line">
+            <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
+            <span class="block text-sm">best till {s.best ? relativeDay(s.best, house.now) : ''}</span>
+          </li>
         {:else}<li class="py-2 text-quiet">Nothing is in the cold.</li>{/each}
       </ul>
     </section>
@@ -40,7 +61,12 @@
       <h2 class="border-b-2 border-ink pb-1">Raw, waiting</h2>
       <ul>
         {#each data.waiting as w (w.id)}
-          <li class="line flex justify-between"><span><b>{crop(w.cropId)?.name}</b> <span class="block text-sm">use by {relativeDay(w.useBy, house.now)}</span></span><span class="big">{house.mass(w.g)}</span></li>
+          <li class="line flex justify-between">
+            <span
+              ><b>{crop(w.cropId)?.name}</b>
+              <span class="block text-sm">use by {relativeDay(w.useBy, house.now)}</span></span
+            ><span class="big">{house.mass(w.g)}</span>
+          </li>
         {:else}<li class="py-2 text-quiet">Nothing waits in the Garden.</li>{/each}
       </ul>
     </section>

@@ -8,13 +8,31 @@
 
   /** The jars most kitchens have; the rest is added in Kit. */
   const USUAL: Record<string, readonly (readonly [string, Lid])[]> = {
-    metric: [['clip-500', 'clamped'], ['clip-1000', 'clamped'], ['clip-1500', 'clamped'], ['clip-3000', 'clamped'], ['lug-720', 'loose'], ['crock-water-5l', 'water channel']],
-    US: [['us-pint-regular', 'loose'], ['us-quart-wide', 'loose'], ['us-quart-wide', 'airlock'], ['us-half-gallon-wide', 'loose'], ['us-gallon', 'airlock'], ['crock-us-2gal', 'cloth']]
+    metric: [
+      ['clip-500', 'clamped'],
+      ['clip-1000', 'clamped'],
+      ['clip-1500', 'clamped'],
+      ['clip-3000', 'clamped'],
+      ['lug-720', 'loose'],
+      ['crock-water-5l', 'water channel']
+    ],
+    US: [
+      ['us-pint-regular', 'loose'],
+      ['us-quart-wide', 'loose'],
+      ['us-quart-wide', 'airlock'],
+      ['us-half-gallon-wide', 'loose'],
+      ['us-gallon', 'airlock'],
+      ['crock-us-2gal', 'cloth']
+    ]
   };
   let units = $state<'metric' | 'US' | 'imperial'>('metric');
   let counts = $state<Record<string, number>>({});
   const usual = $derived(USUAL[units] ?? USUAL.metric!);
-  const jars = $derived(usual.flatMap(([geometryId, lid]) => ((counts[geometryId + lid] ?? 0) > 0 ? [{ geometryId, lid, owned: counts[geometryId + lid] }] : [])));
+  const jars = $derived(
+    usual.flatMap(([geometryId, lid]) =>
+      (counts[geometryId + lid] ?? 0) > 0 ? [{ geometryId, lid, owned: counts[geometryId + lid] }] : []
+    )
+  );
   const step = (key: string, by: number) => (counts[key] = Math.max(0, (counts[key] ?? 0) + by));
 </script>
 
@@ -22,12 +40,25 @@
 
 <div class="mx-auto max-w-2xl">
   <h1>Three things first</h1>
-  <p class="mt-2 text-lg">Crockle turns what you picked into jars, brine and grams of salt. It needs to know how you weigh, who eats, and which jars you have. All of it can be changed in Kit.</p>
-  <ActionForm action="/welcome?/settle" values={{ jars: JSON.stringify(jars), spoons: units === 'imperial' ? 'imperial' : units }} undoable={false} ondone={() => goto('/', { invalidateAll: true })} label="First run">
+  <p class="mt-2 text-lg">
+    Crockle turns what you picked into jars, brine and grams of salt. It needs to know how you weigh, who
+    eats, and which jars you have. All of it can be changed in Kit.
+  </p>
+  <ActionForm
+    action="/welcome?/settle"
+    values={{ jars: JSON.stringify(jars), spoons: units === 'imperial' ? 'imperial' : units }}
+    undoable={false}
+    ondone={() => goto('/', { invalidateAll: true })}
+    label="First run"
+  >
     {#snippet children({ busy, problemAt })}
       <fieldset class="mt-6">
         <legend class="font-display text-lg font-bold">How do you weigh and measure?</legend>
-        <div class="mt-2 flex flex-col">{#each UNITS as u (u.value)}<Radio name="units" value={u.value} bind:group={units} class="min-h-11">{u.name}</Radio>{/each}</div>
+        <div class="mt-2 flex flex-col">
+          {#each UNITS as u (u.value)}<Radio name="units" value={u.value} bind:group={units} class="min-h-11"
+              >{u.name}</Radio
+            >{/each}
+        </div>
       </fieldset>
       <div class="mt-6 max-w-40">
         <Label for="w-people" class="font-display text-lg font-bold">How many eat?</Label>
@@ -42,9 +73,19 @@
             <li class="flex items-center justify-between border-b border-rule">
               <span>{name}</span>
               <span class="flex items-center">
-                <button type="button" class="size-12 text-xl font-bold" aria-label="One {name} fewer" onclick={() => step(geometryId + lid, -1)}>−</button>
+                <button
+                  type="button"
+                  class="size-12 text-xl font-bold"
+                  aria-label="One {name} fewer"
+                  onclick={() => step(geometryId + lid, -1)}>−</button
+                >
                 <b class="big w-8 text-center">{counts[geometryId + lid] ?? 0}</b>
-                <button type="button" class="size-12 text-xl font-bold" aria-label="One {name} more" onclick={() => step(geometryId + lid, 1)}>+</button>
+                <button
+                  type="button"
+                  class="size-12 text-xl font-bold"
+                  aria-label="One {name} more"
+                  onclick={() => step(geometryId + lid, 1)}>+</button
+                >
               </span>
             </li>
           {/each}
@@ -53,7 +94,9 @@
       </fieldset>
       <div class="mt-6 flex flex-wrap gap-3">
         <Button type="submit" size="lg" disabled={busy}>Begin</Button>
-        <Button type="submit" name="skip" value="true" outline disabled={busy}>Skip, I will look around first</Button>
+        <Button type="submit" name="skip" value="true" outline disabled={busy}
+          >Skip, I will look around first</Button
+        >
       </div>
     {/snippet}
   </ActionForm>

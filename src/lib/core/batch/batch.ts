@@ -99,16 +99,49 @@ export interface Batch {
 }
 
 type NewFilling = Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> & { readonly startG?: number };
-type Facts = Pick<Batch, 'name' | 'styleId' | 'items' | 'equilibrium' | 'equilibriumSd' | 'saltKindId' | 'brinePlannedMl' | 'brineUsedMl' | 'saltG' | 'note'>;
+type Facts = Pick<
+  Batch,
+  | 'name'
+  | 'styleId'
+  | 'items'
+  | 'equilibrium'
+  | 'equilibriumSd'
+  | 'saltKindId'
+  | 'brinePlannedMl'
+  | 'brineUsedMl'
+  | 'saltG'
+  | 'note'
+>;
 
 export type BatchEvent =
-  | { readonly type: 'started'; readonly data: Facts & { readonly placeId: string; readonly fillings: readonly NewFilling[]; readonly worksheet: Worksheet } }
-  | { readonly type: 'entered'; readonly data: Facts & { readonly placeId: string; readonly fillings: readonly NewFilling[]; readonly since: WallMinute; readonly placeSince: WallMinute } }
+  | {
+      readonly type: 'started';
+      readonly data: Facts & {
+        readonly placeId: string;
+        readonly fillings: readonly NewFilling[];
+        readonly worksheet: Worksheet;
+      };
+    }
+  | {
+      readonly type: 'entered';
+      readonly data: Facts & {
+        readonly placeId: string;
+        readonly fillings: readonly NewFilling[];
+        readonly since: WallMinute;
+        readonly placeSince: WallMinute;
+      };
+    }
   | { readonly type: 'cared'; readonly data: Omit<CareMark, 'id' | 'at'> }
   | { readonly type: 'tasted'; readonly data: Omit<Taste, 'id' | 'at' | 'corrected'> }
-  | { readonly type: 'tasteCorrected'; readonly data: { readonly of: string } & Pick<Taste, 'sour' | 'salt' | 'crunch' | 'note'> }
+  | {
+      readonly type: 'tasteCorrected';
+      readonly data: { readonly of: string } & Pick<Taste, 'sour' | 'salt' | 'crunch' | 'note'>;
+    }
   | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
-  | { readonly type: 'moved'; readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string } }
+  | {
+      readonly type: 'moved';
+      readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string };
+    }
   | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'corrected'> }
   | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } };
 
@@ -119,7 +152,12 @@ export interface Said {
 }
 
 /** The batch after one more event; `undefined` before it was started. */
-export function evolveBatch(id: string, state: Batch | undefined, event: BatchEvent, said: Said): Batch | undefined {
+export function evolveBatch(
+  id: string,
+  state: Batch | undefined,
+  event: BatchEvent,
+  said: Said
+): Batch | undefined {
   if (event.type === 'started' || event.type === 'entered') return begun(id, event, said);
   if (!state) return undefined;
   const { at } = said;
@@ -130,7 +168,10 @@ export function evolveBatch(id: string, state: Batch | undefined, event: BatchEv
       return { ...state, tastes: [...state.tastes, { ...said, ...event.data, corrected: false }] };
     case 'tasteCorrected': {
       const { of, ...taste } = event.data;
-      return { ...state, tastes: state.tastes.map((t) => (t.id === of ? { ...t, ...taste, corrected: true } : t)) };
+      return {
+        ...state,
+        tastes: state.tastes.map((t) => (t.id === of ? { ...t, ...taste, corrected: true } : t))
+      };
     }
     case 'measured':
       return { ...state, readings: [...state.readings, { ...said, ...event.data }] };
@@ -190,7 +231,10 @@ function portionCorrected(state: Batch, of: string, g: number): Batch {
   const was = state.portions.find((p) => p.id === of);
   if (!was) return state;
   const changed = withFillings(state, [was.fillingId], (f) => left(f, f.leftG + was.g - g, was.at));
-  return { ...changed, portions: state.portions.map((p) => (p.id === of ? { ...p, g, corrected: true } : p)) };
+  return {
+    ...changed,
+    portions: state.portions.map((p) => (p.id === of ? { ...p, g, corrected: true } : p))
+  };
 }
 
 function left(f: Filling, leftG: number, at: WallMinute): Filling {

@@ -23,12 +23,19 @@ export function move(b: Batch, ids: readonly string[], to: Place): Outcome<Batch
 }
 
 /** A part or the whole of a jar leaves it; a throw-away says why. */
-export function portion(b: Batch, fillingId: string, how: PortionHow, g: number, reason: string): Outcome<BatchEvent> {
+export function portion(
+  b: Batch,
+  fillingId: string,
+  how: PortionHow,
+  g: number,
+  reason: string
+): Outcome<BatchEvent> {
   const jars = standingFillings(b, [fillingId]);
   if (!jars.ok) return jars;
   const leftG = jars.value[0]?.leftG ?? 0;
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'g' });
-  if (g > leftG + 0.5) return refuse('more-than-there-is', { field: 'g', values: { saidG: g, thereG: leftG } });
+  if (g > leftG + 0.5)
+    return refuse('more-than-there-is', { field: 'g', values: { saidG: g, thereG: leftG } });
   if (how === 'thrown' && reason.trim() === '') return refuse('reason-wanted', { field: 'reason' });
   return done({ type: 'portioned', data: { fillingId, how, g: Math.min(g, leftG), reason } });
 }

@@ -13,7 +13,8 @@ export interface NumberUse {
  * Example: with 1 in use and 2 emptied yesterday, the next two are `[3, 4]`.
  */
 export function nextLidNumbers(count: number, used: readonly NumberUse[], now: WallMinute): number[] {
-  const resting = (u: NumberUse) => u.emptiedAt === null || now - u.emptiedAt < LID_REST_DAYS * MINUTES_PER_DAY;
+  const resting = (u: NumberUse) =>
+    u.emptiedAt === null || now - u.emptiedAt < LID_REST_DAYS * MINUTES_PER_DAY;
   const taken = new Set(used.filter(resting).map((u) => u.lidNumber));
   const out: number[] = [];
   for (let n = 1; out.length < count; n++) if (!taken.has(n)) out.push(n);

@@ -27,7 +27,8 @@ const AHEAD = 60 * MINUTES_PER_DAY;
 
 const morningOf = (at: WallMinute) => at - minuteOfDay(at) + MORNING;
 /** The first morning at or after. */
-const nextMorning = (at: WallMinute) => (morningOf(at) >= at ? morningOf(at) : morningOf(at) + MINUTES_PER_DAY);
+const nextMorning = (at: WallMinute) =>
+  morningOf(at) >= at ? morningOf(at) : morningOf(at) + MINUTES_PER_DAY;
 
 function every(days: number, from: WallMinute, to: WallMinute): WallMinute[] {
   const out: WallMinute[] = [];
@@ -42,10 +43,15 @@ const tasteEvery = (factor: number) => Math.min(3, Math.max(1, Math.round(2 * fa
 function openSlots(c: JarCase, end: WallMinute): WallMinute[] {
   const warmFromFirstEvening = c.tempC >= 25;
   const begins = warmFromFirstEvening ? c.startedAt : c.when(2);
-  const twice = [...every(1, morningOf(begins), c.when(5)), ...every(1, morningOf(begins) - MORNING + EVENING, c.when(5))];
+  const twice = [
+    ...every(1, morningOf(begins), c.when(5)),
+    ...every(1, morningOf(begins) - MORNING + EVENING, c.when(5))
+  ];
   const once = every(1, nextMorning(c.when(5)), c.when(10));
   const then = every(3, nextMorning(c.when(10)), end);
-  return [...new Set([...twice, ...once, ...then])].filter((at) => at >= begins && at > c.startedAt).sort((a, b) => a - b);
+  return [...new Set([...twice, ...once, ...then])]
+    .filter((at) => at >= begins && at > c.startedAt)
+    .sort((a, b) => a - b);
 }
 
 function lookSlots(c: JarCase, end: WallMinute, opened: readonly WallMinute[]): WallMinute[] {
@@ -65,10 +71,22 @@ export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]
   const counter: [CareKind, WallMinute[]][] = [
     ['open', opened],
     ['look', lookSlots(c, end, opened)],
-    ['airlock', c.lid === 'airlock' || c.lid === 'water channel' ? every(7, morningOf(c.startedAt) + 7 * MINUTES_PER_DAY, end) : []],
+    [
+      'airlock',
+      c.lid === 'airlock' || c.lid === 'water channel'
+        ? every(7, morningOf(c.startedAt) + 7 * MINUTES_PER_DAY, end)
+        : []
+    ],
     ['juice', c.style.salting === 'dry' ? [c.startedAt + MINUTES_PER_DAY] : []],
     ['taste', every(tasteEvery(c.factor), firstTaste, end)],
-    ['pH', c.sourTwice ? [] : [nextMorning(c.when(4)), firstTaste, nextMorning(c.when(lineDays(c.style, c.tempC)))].sort((a, b) => a - b)],
+    [
+      'pH',
+      c.sourTwice
+        ? []
+        : [nextMorning(c.when(4)), firstTaste, nextMorning(c.when(lineDays(c.style, c.tempC)))].sort(
+            (a, b) => a - b
+          )
+    ],
     ['toCold', [nextMorning(c.when(c.style.counterDays.to))]]
   ];
   const cold: [CareKind, WallMinute[]][] =

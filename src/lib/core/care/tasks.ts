@@ -25,7 +25,15 @@ export interface CareTask {
 
 /** Hands at work per jar, minutes. Common practice, no source. */
 const MINUTES: Record<CareKind, number> = {
-  open: 1, look: 1, airlock: 1, juice: 2, taste: 2, pH: 2, toCold: 3, openInCold: 1, level: 1
+  open: 1,
+  look: 1,
+  airlock: 1,
+  juice: 2,
+  taste: 2,
+  pH: 2,
+  toCold: 3,
+  openInCold: 1,
+  level: 1
 };
 
 /** A job done a little early covers the slot to come. */
@@ -45,7 +53,12 @@ export function coldSince(f: Filling, places: readonly Place[]): WallMinute | nu
 }
 
 /** A jar's case for the calendar of its care. */
-export function jarCase(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): JarCase | undefined {
+export function jarCase(
+  b: Batch,
+  f: Filling,
+  places: readonly Place[],
+  now: WallMinute
+): JarCase | undefined {
   const style = styleOf(b.styleId);
   if (!style) return undefined;
   const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
@@ -97,7 +110,8 @@ function jarTasks(b: Batch, f: Filling, places: readonly Place[], now: WallMinut
     const past = open.filter((at) => at <= now);
     const next = open.find((at) => at > now);
     const latest = past[past.length - 1];
-    if (latest !== undefined) return [{ kind, f, due: latest, missed: past.length - 1, since: past[0] ?? latest }];
+    if (latest !== undefined)
+      return [{ kind, f, due: latest, missed: past.length - 1, since: past[0] ?? latest }];
     return next === undefined ? [] : [{ kind, f, due: next, missed: 0, since: next }];
   });
 }
@@ -110,7 +124,9 @@ export function careTasks(b: Batch, places: readonly Place[], now: WallMinute): 
       const key = `${b.id}/${t.kind}/${placeOf(f)}/${f.lid}/${t.due}`;
       groups.set(key, [...(groups.get(key) ?? []), t]);
     }
-  return [...groups].map(([key, tasks]) => asTask(key, b, tasks)).sort((x, y) => x.due - y.due || (x.key < y.key ? -1 : 1));
+  return [...groups]
+    .map(([key, tasks]) => asTask(key, b, tasks))
+    .sort((x, y) => x.due - y.due || (x.key < y.key ? -1 : 1));
 }
 
 function asTask(key: string, b: Batch, tasks: readonly JarTask[]): CareTask {
@@ -132,7 +148,11 @@ function asTask(key: string, b: Batch, tasks: readonly JarTask[]): CareTask {
 }
 
 /** The next moment after now at which something falls due, over all batches; null if nothing ever will. */
-export function nextDue(batches: readonly Batch[], places: readonly Place[], now: WallMinute): WallMinute | null {
+export function nextDue(
+  batches: readonly Batch[],
+  places: readonly Place[],
+  now: WallMinute
+): WallMinute | null {
   const ahead = batches.flatMap((b) =>
     standing(b).flatMap((f) => {
       const c = jarCase(b, f, places, now);
@@ -143,7 +163,12 @@ export function nextDue(batches: readonly Batch[], places: readonly Place[], now
 }
 
 /** The counter window of a jar: first taste, and the latest day for the cold. */
-export function counterWindow(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): { from: WallMinute; to: WallMinute } | null {
+export function counterWindow(
+  b: Batch,
+  f: Filling,
+  places: readonly Place[],
+  now: WallMinute
+): { from: WallMinute; to: WallMinute } | null {
   const c = jarCase(b, f, places, now);
   return c ? { from: c.when(c.style.counterDays.from), to: c.when(c.style.counterDays.to) } : null;
 }

@@ -40,7 +40,9 @@ export type HouseholdEvent =
   | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
   | { readonly type: 'placeSet'; readonly data: Place };
 
-export type HouseholdSettings = Partial<Pick<Household, 'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds'>>;
+export type HouseholdSettings = Partial<
+  Pick<Household, 'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds'>
+>;
 
 /** A household before it has said anything: metric, a counter, a fridge and a pantry shelf, no jars. */
 export const NEW_HOUSEHOLD: Household = {

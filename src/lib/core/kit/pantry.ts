@@ -14,7 +14,10 @@ export interface Goods {
 
 export type PantryEvent =
   | { readonly type: 'goodsCounted'; readonly data: Goods }
-  | { readonly type: 'goodsUsed'; readonly data: { readonly id: string; readonly amount: number; readonly batchId: string } };
+  | {
+      readonly type: 'goodsUsed';
+      readonly data: { readonly id: string; readonly amount: number; readonly batchId: string };
+    };
 
 export type Pantry = readonly Goods[];
 
@@ -24,7 +27,9 @@ export function evolvePantry(state: Pantry, event: PantryEvent): Pantry {
     const has = state.some((g) => g.id === event.data.id);
     return has ? state.map((g) => (g.id === event.data.id ? event.data : g)) : [...state, event.data];
   }
-  return state.map((g) => (g.id === event.data.id ? { ...g, amount: Math.max(0, g.amount - event.data.amount) } : g));
+  return state.map((g) =>
+    g.id === event.data.id ? { ...g, amount: Math.max(0, g.amount - event.data.amount) } : g
+  );
 }
 
 /** What wants buying. Example: 200 g of salt with the line at 1000 g is on the list. */

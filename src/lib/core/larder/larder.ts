@@ -38,7 +38,11 @@ export function keepingDays(styleId: string, tempC: number): { best: number; lat
  * Till when a jar in the cold keeps: each place uses up its share of the life there, the last place gives the rest.
  * null while it stands on the counter. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
  */
-export function keepUntil(styleId: string, f: Filling, places: readonly Place[]): { best: WallMinute; latest: WallMinute } | null {
+export function keepUntil(
+  styleId: string,
+  f: Filling,
+  places: readonly Place[]
+): { best: WallMinute; latest: WallMinute } | null {
   const place = (id: string) => places.find((p) => p.id === id);
   const cold = f.stays.filter((s) => place(s.placeId)?.kind === 'cold');
   const last = f.stays[f.stays.length - 1];
@@ -67,10 +71,15 @@ export function stock(batches: readonly Batch[], places: readonly Place[]): Stoc
       const until = keepUntil(batch.styleId, filling, places);
       if (!until) return [];
       const opened = filling.leftG < filling.contentsG - 1;
-      return [{ batch, filling, placeId: placeOf(filling), ...until, opened, quarters: quartersLeft(filling) }];
+      return [
+        { batch, filling, placeId: placeOf(filling), ...until, opened, quarters: quartersLeft(filling) }
+      ];
     })
   );
-  return jars.sort((a, b) => a.best - b.best || Number(b.opened) - Number(a.opened) || a.filling.lidNumber - b.filling.lidNumber);
+  return jars.sort(
+    (a, b) =>
+      a.best - b.best || Number(b.opened) - Number(a.opened) || a.filling.lidNumber - b.filling.lidNumber
+  );
 }
 
 /** Quarters left, rounded to the nearest but never 0 while something is in. Example: 700 of 1000 g is `3`. */
@@ -84,8 +93,20 @@ export function quarterG(f: Filling): number {
 }
 
 /** Grams of contents that left a batch's jars, by how; with what is left they add up to what was filled. */
-export function ledger(b: Batch): { filledG: number; leftG: number; eatenG: number; givenG: number; thrownG: number } {
+export function ledger(b: Batch): {
+  filledG: number;
+  leftG: number;
+  eatenG: number;
+  givenG: number;
+  thrownG: number;
+} {
   const gone = (how: string) => b.portions.filter((p) => p.how === how).reduce((a, p) => a + p.g, 0);
   const sum = (f: (x: Filling) => number) => b.fillings.reduce((a, x) => a + f(x), 0);
-  return { filledG: sum((f) => f.startG), leftG: sum((f) => f.leftG), eatenG: gone('eaten'), givenG: gone('given'), thrownG: gone('thrown') };
+  return {
+    filledG: sum((f) => f.startG),
+    leftG: sum((f) => f.leftG),
+    eatenG: gone('eaten'),
+    givenG: gone('given'),
+    thrownG: gone('thrown')
+  };
 }

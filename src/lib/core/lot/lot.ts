@@ -34,31 +34,64 @@ export interface Lot {
   readonly corrected: boolean;
 }
 
-type Picked = Pick<Lot, 'cropId' | 'variety' | 'bed' | 'day' | 'weighed' | 'withTops' | 'quality' | 'kept' | 'note'>;
+type Picked = Pick<
+  Lot,
+  'cropId' | 'variety' | 'bed' | 'day' | 'weighed' | 'withTops' | 'quality' | 'kept' | 'note'
+>;
 
 export type LotEvent =
   | { readonly type: 'picked'; readonly data: Picked }
   | { readonly type: 'corrected'; readonly data: { readonly weighed: Weighing; readonly note: string } }
-  | { readonly type: 'ended'; readonly data: { readonly how: LotEnd; readonly g: number; readonly from: 'garden' | 'bench'; readonly note: string } }
+  | {
+      readonly type: 'ended';
+      readonly data: {
+        readonly how: LotEnd;
+        readonly g: number;
+        readonly from: 'garden' | 'bench';
+        readonly note: string;
+      };
+    }
   | { readonly type: 'takenToBench'; readonly data: { readonly g: number } }
   | { readonly type: 'putBack'; readonly data: { readonly g: number } }
   | { readonly type: 'prepared'; readonly data: { readonly weighed: Weighing | null } }
-  | { readonly type: 'packed'; readonly data: { readonly g: number; readonly preparedG: number; readonly batchId: string } };
+  | {
+      readonly type: 'packed';
+      readonly data: { readonly g: number; readonly preparedG: number; readonly batchId: string };
+    };
 
 /** The lot after one more event; `undefined` before it was picked. */
 export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): Lot | undefined {
   if (event.type === 'picked')
-    return { id, ...event.data, gardenG: event.data.weighed.g, benchG: 0, packedG: 0, endedG: {}, prepared: null, corrected: false };
+    return {
+      id,
+      ...event.data,
+      gardenG: event.data.weighed.g,
+      benchG: 0,
+      packedG: 0,
+      endedG: {},
+      prepared: null,
+      corrected: false
+    };
   if (!state) return undefined;
   switch (event.type) {
     case 'corrected':
-      return { ...state, gardenG: state.gardenG + event.data.weighed.g - state.weighed.g, weighed: event.data.weighed, corrected: true };
+      return {
+        ...state,
+        gardenG: state.gardenG + event.data.weighed.g - state.weighed.g,
+        weighed: event.data.weighed,
+        corrected: true
+      };
     case 'ended':
       return ended(state, event.data);
     case 'takenToBench':
       return { ...state, gardenG: none(state.gardenG - event.data.g), benchG: state.benchG + event.data.g };
     case 'putBack':
-      return { ...state, gardenG: state.gardenG + event.data.g, benchG: none(state.benchG - event.data.g), prepared: null };
+      return {
+        ...state,
+        gardenG: state.gardenG + event.data.g,
+        benchG: none(state.benchG - event.data.g),
+        prepared: null
+      };
     case 'prepared':
       return { ...state, prepared: event.data.weighed };
     case 'packed':
@@ -109,7 +142,8 @@ export function rawLife(lot: Lot, today: Day): { useBy: Day; daysLeft: number } 
 export function mayTake(lot: Lot, g: number, from: 'garden' | 'bench'): Outcome<number> {
   const there = from === 'garden' ? lot.gardenG : lot.benchG;
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
-  if (g > there + 0.5) return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
+  if (g > there + 0.5)
+    return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
   return done(Math.min(g, there));
 }
 

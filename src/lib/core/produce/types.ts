@@ -1,6 +1,18 @@
 /** How the prepared crop is usually cut; sets packing in the jar. */
 export type Cut =
-  | 'shred' | 'leaf' | 'spear' | 'coin' | 'chunk' | 'floret' | 'half' | 'upright' | 'cherry' | 'strip' | 'ring' | 'whole' | 'mash';
+  | 'shred'
+  | 'leaf'
+  | 'spear'
+  | 'coin'
+  | 'chunk'
+  | 'floret'
+  | 'half'
+  | 'upright'
+  | 'cherry'
+  | 'strip'
+  | 'ring'
+  | 'whole'
+  | 'mash';
 
 export interface Crop {
   readonly id: string;

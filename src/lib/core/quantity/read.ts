@@ -62,7 +62,8 @@ export function readQuantity(text: string, options: ReadOptions): Outcome<Readin
   const tidy = tidied(said);
   if (/^[-−–]/.test(tidy)) return bad('negative');
   const unclear = /(?<!\d)([1-9]\d{0,2}),(\d{3})(?!\d)/.exec(tidy);
-  if (unclear) return bad('comma-unclear', { one: `${unclear[1]}.${unclear[2]}`, other: `${unclear[1]}${unclear[2]}` });
+  if (unclear)
+    return bad('comma-unclear', { one: `${unclear[1]}.${unclear[2]}`, other: `${unclear[1]}${unclear[2]}` });
   const parts = partsOf(tidy, options);
   if (typeof parts === 'string') {
     if (/fluid|fl\b/.test(tidy) && options.kind === 'mass') return bad('ounce-unclear');
@@ -75,7 +76,10 @@ function tidied(said: string): string {
   let t = said.toLowerCase().replace(/[\u00a0\u2000-\u200a\u202f]/g, ' ');
   t = t.replace(/[⁄∕]/g, '/').replace(/[″”]/g, '"').replace(/[′’]/g, "'");
   for (const [glyph, fraction] of Object.entries(glyphs)) t = t.replaceAll(glyph, ` ${fraction}`);
-  return t.replace(/\s+/g, ' ').replace(/ ?\/ ?/g, '/').trim();
+  return t
+    .replace(/\s+/g, ' ')
+    .replace(/ ?\/ ?/g, '/')
+    .trim();
 }
 
 /** The parts in the order said, or the rest that was not understood. */

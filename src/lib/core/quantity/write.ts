@@ -20,7 +20,7 @@ export function plain(value: number, places: number): string {
 
 /** The step a mass is written to, g: for the hand, not for the record. */
 export const massStep = (g: number, units: WrittenUnits): number =>
-  units === 'metric' ? (g < 10 ? 0.1 : g < 9999.5 ? 1 : 10) : (UNITS.oz.factor / 10);
+  units === 'metric' ? (g < 10 ? 0.1 : g < 9999.5 ? 1 : 10) : UNITS.oz.factor / 10;
 
 /**
  * Writes a mass in the household's units.
@@ -37,7 +37,9 @@ export function writeMass(g: number, units: WrittenUnits = 'metric'): string {
   const pounds = Math.floor(tenths / 160);
   const ounces = (tenths - pounds * 160) / 10;
   if (pounds === 0) return `${plain(ounces, 1)} oz`;
-  return ounces === 0 ? `${grouped(String(pounds))} lb` : `${grouped(String(pounds))} lb ${plain(ounces, 1)} oz`;
+  return ounces === 0
+    ? `${grouped(String(pounds))} lb`
+    : `${grouped(String(pounds))} lb ${plain(ounces, 1)} oz`;
 }
 
 /**

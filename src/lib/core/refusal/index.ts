@@ -9,8 +9,7 @@ export interface Refusal {
 }
 
 export type Outcome<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly refusal: Refusal };
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
 /** Wraps a good answer. Example: `done(3)` is `{ ok: true, value: 3 }`. */
 export function done<T>(value: T): { readonly ok: true; readonly value: T } {

@@ -46,7 +46,11 @@ export const RULES = {
     source: PRACTICE
   },
   'place-cold': { level: 'heed', reason: 'Under 15 °C it may not start.', source: GUIDE6 },
-  'place-warm': { level: 'heed', reason: 'Over 27 °C it softens and the wrong bacteria gain.', source: GUIDE6 },
+  'place-warm': {
+    level: 'heed',
+    reason: 'Over 27 °C it softens and the wrong bacteria gain.',
+    source: GUIDE6
+  },
   gloves: { level: 'heed', reason: 'Chilli burns skin and eyes for hours.', source: PRACTICE },
   'juice-short': {
     level: 'heed',
@@ -122,9 +126,18 @@ export function pHCautions(c: PHCase): Caution[] {
   const first = c.readings[0];
   if (last === undefined || first === undefined) return [];
   if (last > PH_LINE)
-    return c.day < c.lineDay ? [] : [caution('ph-line', `pH ${last} on day ${c.day}: not under ${PH_LINE} by day ${c.lineDay}. Discard.`)];
+    return c.day < c.lineDay
+      ? []
+      : [
+          caution('ph-line', `pH ${last} on day ${c.day}: not under ${PH_LINE} by day ${c.lineDay}. Discard.`)
+        ];
   const fallen = c.readings.length > 1 && first - last >= PH_FALL - 1e-9;
   if (c.startsNearLine && !fallen && c.day >= c.lineDay)
-    return [caution('ph-not-fallen', `pH ${last}, but it has not been seen to fall. Measure again, compare with the first.`)];
+    return [
+      caution(
+        'ph-not-fallen',
+        `pH ${last}, but it has not been seen to fall. Measure again, compare with the first.`
+      )
+    ];
   return [];
 }

@@ -1,4 +1,10 @@
-import { as, type EquilibriumSalinity, type PerTotal, type PerVegetables, type PerWater } from '../quantity/index';
+import {
+  as,
+  type EquilibriumSalinity,
+  type PerTotal,
+  type PerVegetables,
+  type PerWater
+} from '../quantity/index';
 
 /** What is in a jar, g: salt as NaCl, water that was added, prepared vegetables and the water inside them. */
 export interface Contents {

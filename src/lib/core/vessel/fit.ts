@@ -68,13 +68,21 @@ export function compareKeys(a: Key, b: Key): number {
 export function chooseJars(needMl: number, jars: readonly FreeSize[], rules: FitRules): Fit {
   const v = Math.ceil(needMl / STEP_ML - 1e-9);
   const sizes = jars
-    .map((j) => ({ id: j.id, u: Math.floor(j.usableMl / STEP_ML + 1e-9), n: Math.max(0, Math.floor(j.free)) }))
+    .map((j) => ({
+      id: j.id,
+      u: Math.floor(j.usableMl / STEP_ML + 1e-9),
+      n: Math.max(0, Math.floor(j.free))
+    }))
     .filter((s) => s.u > 0 && s.n > 0)
     .sort((a, b) => a.u - b.u || (a.id < b.id ? -1 : 1));
   if (v <= 0) return { sets: [], leftMl: 0, oneMore: [] };
   const most = Math.floor(v / rules.leastFill + 1e-9);
   const best = (without: readonly string[]) =>
-    bestSet(v, most, sizes.filter((s) => !without.includes(s.id)));
+    bestSet(
+      v,
+      most,
+      sizes.filter((s) => !without.includes(s.id))
+    );
   const first = best([]);
   const steps = first ? [first, ...others(first, best, v, sizes)] : [];
   const sets = steps.map((s) => describe(s, needMl, jars));
@@ -96,9 +104,17 @@ function compareFound(a: Found, b: Found, sizes: readonly Size[]): number {
   return byKey || !differs ? byKey : (b.counts[differs.id] ?? 0) - (a.counts[differs.id] ?? 0);
 }
 
-function others(first: Found, best: (without: string[]) => Found | undefined, v: number, sizes: readonly Size[]): Found[] {
+function others(
+  first: Found,
+  best: (without: string[]) => Found | undefined,
+  v: number,
+  sizes: readonly Size[]
+): Found[] {
   const better = (found: (Found | undefined)[]) =>
-    found.reduce<Found | undefined>((a, b) => (b && (!a || compareFound(b, a, sizes) < 0) ? b : a), undefined);
+    found.reduce<Found | undefined>(
+      (a, b) => (b && (!a || compareFound(b, a, sizes) < 0) ? b : a),
+      undefined
+    );
   const second = better(Object.keys(first.counts).map((a) => best([a])));
   if (!second) return [];
   const pairs = Object.keys(first.counts).flatMap((a) => Object.keys(second.counts).map((b) => [a, b]));
@@ -145,8 +161,12 @@ function splitInBits(sizes: readonly Size[]): { bits: Bit[]; scale: number } {
   // One vessel costs `scale` less a credit that grows with its size, so that of two sets with as many
   // vessels the one with more of the larger wins. Credits stay below `scale` and everything below 2^53.
   const all = sizes.reduce((sum, s) => sum + s.n, 0) + 1;
-  const places = Math.max(0, Math.min(sizes.length - 1, Math.floor(Math.log(2 ** 52 / all) / Math.log(all)) - 1));
-  const credit = (rank: number) => (rank < sizes.length - places ? 0 : all ** (rank - (sizes.length - places)));
+  const places = Math.max(
+    0,
+    Math.min(sizes.length - 1, Math.floor(Math.log(2 ** 52 / all) / Math.log(all)) - 1)
+  );
+  const credit = (rank: number) =>
+    rank < sizes.length - places ? 0 : all ** (rank - (sizes.length - places));
   const scale = all ** (places + 1);
   const bits = sizes.flatMap((s, rank) =>
     powers(s.n).map((count) => ({ id: s.id, u: s.u * count, count, cost: count * (scale - credit(rank)) }))
@@ -185,7 +205,11 @@ function describe(found: Found, needMl: number, jars: readonly FreeSize[]): JarS
  * A set chosen by hand, measured the same way.
  * Example: one jar of 900 ml for 1000 ml of produce leaves `100`.
  */
-export function setOf(counts: Readonly<Record<string, number>>, needMl: number, jars: readonly FreeSize[]): JarSet {
+export function setOf(
+  counts: Readonly<Record<string, number>>,
+  needMl: number,
+  jars: readonly FreeSize[]
+): JarSet {
   const kept = Object.entries(counts).filter(([id, n]) => n > 0 && usable(jars, id) > 0);
   const roomMl = kept.reduce((sum, [id, n]) => sum + n * usable(jars, id), 0);
   const vessels = kept.reduce((sum, [, n]) => sum + n, 0);

@@ -1,5 +1,13 @@
 import { as, plusMinus, roundBrineUp } from '../quantity/index';
-import { brineForRoom, brineOf, strengthByWater, weighOut, waterDensity, type Brine, type SaltKind } from '../salt/index';
+import {
+  brineForRoom,
+  brineOf,
+  strengthByWater,
+  weighOut,
+  waterDensity,
+  type Brine,
+  type SaltKind
+} from '../salt/index';
 import { shareByRoom } from '../vessel/index';
 import type { OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
@@ -24,7 +32,13 @@ export interface Filled {
  * Pieces shared over the jars in proportion to their room, brine in what is left, as strong as the dose wants.
  * `share` is the part of the produce that is packed. Undefined when no brine reaches the dose.
  */
-export function fillWithBrine(going: GoingIn, share: number, jars: readonly OwnedSize[], input: WorksheetInput, salt: SaltKind): Filled | undefined {
+export function fillWithBrine(
+  going: GoingIn,
+  share: number,
+  jars: readonly OwnedSize[],
+  input: WorksheetInput,
+  salt: SaltKind
+): Filled | undefined {
   const roomMl = jars.reduce((a, j) => a + j.usableMl, 0);
   const fleshMl = Math.min(roomMl, going.flesh.mean * share);
   const poured = brineForRoom(
@@ -38,11 +52,26 @@ export function fillWithBrine(going: GoingIn, share: number, jars: readonly Owne
   const usable = jars.map((j) => j.usableMl);
   const veg = shareByRoom(going.prepared.mean * share, usable);
   const room = shareByRoom(going.needMl * share, usable);
-  const cards = jars.map((jar, i) => card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt));
-  return { cards, brine: mixOf(poured, salt), rubbedNaclG: 0, naclInJarsG: poured.naclG, waterInJarsG: poured.waterG };
+  const cards = jars.map((jar, i) =>
+    card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt)
+  );
+  return {
+    cards,
+    brine: mixOf(poured, salt),
+    rubbedNaclG: 0,
+    naclInJarsG: poured.naclG,
+    waterInJarsG: poured.waterG
+  };
 }
 
-function card(size: OwnedSize, vegG: number, vegRoomMl: number, poured: Brine, part: number, salt: SaltKind): JarCard {
+function card(
+  size: OwnedSize,
+  vegG: number,
+  vegRoomMl: number,
+  poured: Brine,
+  part: number,
+  salt: SaltKind
+): JarCard {
   const naclG = poured.naclG * part;
   const waterG = poured.waterG * part;
   return {

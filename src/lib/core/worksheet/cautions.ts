@@ -1,6 +1,13 @@
 import { crop } from '../produce/index';
 import { writePercent } from '../quantity/index';
-import { caution, heatCautions, lidCautions, placeCautions, saltCautions, type Caution } from '../safety/index';
+import {
+  caution,
+  heatCautions,
+  lidCautions,
+  placeCautions,
+  saltCautions,
+  type Caution
+} from '../safety/index';
 import type { Style } from '../style/index';
 import type { GoingIn } from './prepare';
 import type { JarCard, SaltEnds, WorksheetInput } from './types';
@@ -9,7 +16,13 @@ import type { JarCard, SaltEnds, WorksheetInput } from './types';
 const DRY = 0.9;
 
 /** What to heed before cutting starts, worst first. */
-export function cautionsFor(input: WorksheetInput, s: Style, going: GoingIn, cards: readonly JarCard[], ends: SaltEnds): Caution[] {
+export function cautionsFor(
+  input: WorksheetInput,
+  s: Style,
+  going: GoingIn,
+  cards: readonly JarCard[],
+  ends: SaltEnds
+): Caution[] {
   if (cards.length === 0) return [];
   const hottest = going.hottest;
   const all = [
@@ -25,8 +38,14 @@ export function cautionsFor(input: WorksheetInput, s: Style, going: GoingIn, car
 function juiceCautions(going: GoingIn, ends: SaltEnds): Caution[] {
   const moisture = going.prepared.mean === 0 ? 1 : going.vegWater.mean / going.prepared.mean;
   const dry = going.items.filter((i) => (crop(i.cropId)?.moisture ?? 1) < DRY).map((i) => i.name);
-  if (moisture < DRY) return [caution('juice-short', `${dry.join(', ')}: dry stuff, little juice. Have brine ready.`)];
+  if (moisture < DRY)
+    return [caution('juice-short', `${dry.join(', ')}: dry stuff, little juice. Have brine ready.`)];
   if (ends.equilibrium < 0.018)
-    return [caution('juice-short', `Salt of ${writePercent(ends.equilibrium)} draws little juice. Have brine ready.`)];
+    return [
+      caution(
+        'juice-short',
+        `Salt of ${writePercent(ends.equilibrium)} draws little juice. Have brine ready.`
+      )
+    ];
   return [];
 }

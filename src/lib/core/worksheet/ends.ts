@@ -9,7 +9,14 @@ import type { SaltEnds } from './types';
  * Where the salt ends up and how sure that is. Errors: the salt's purity, half a step of the scale, the water in
  * the vegetables, and (for brine) how much of it the flesh leaves room for.
  */
-export function saltEnds(going: GoingIn, share: number, filled: Filled, salt: SaltKind, scaleStepG: number, brined: boolean): SaltEnds {
+export function saltEnds(
+  going: GoingIn,
+  share: number,
+  filled: Filled,
+  salt: SaltKind,
+  scaleStepG: number,
+  brined: boolean
+): SaltEnds {
   const contents = {
     naclG: filled.naclInJarsG,
     waterG: filled.waterInJarsG,
@@ -29,7 +36,11 @@ export function saltEnds(going: GoingIn, share: number, filled: Filled, salt: Sa
     equilibriumSd:
       all === 0
         ? 0
-        : together(((1 - s) * saltSd) / all, (s * going.vegWater.sd * share) / all, (((b ?? s) - s) * brineSd) / all),
+        : together(
+            ((1 - s) * saltSd) / all,
+            (s * going.vegWater.sd * share) / all,
+            (((b ?? s) - s) * brineSd) / all
+          ),
     perWater: brined ? (perWater(contents) ?? null) : null,
     perVegetables: perVegetables(contents) ?? as.perVegetables(0),
     perTotal: perTotal(contents) ?? as.perTotal(0),

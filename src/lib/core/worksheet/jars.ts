@@ -1,4 +1,14 @@
-import { chooseJars, isCrock, jarGeometry, setOf, usableMl, usualHeadspace, type Fit, type FreeSize, type JarSet } from '../vessel/index';
+import {
+  chooseJars,
+  isCrock,
+  jarGeometry,
+  setOf,
+  usableMl,
+  usualHeadspace,
+  type Fit,
+  type FreeSize,
+  type JarSet
+} from '../vessel/index';
 import type { WorksheetInput, WorksheetJar } from './types';
 
 /** Least fill of a set: pieces share the room, shreds fill jar by jar and the last may be topped up. Common practice. */
@@ -16,12 +26,26 @@ export function ownedSizes(jars: readonly WorksheetJar[]): OwnedSize[] {
     const g = jarGeometry(jar.geometryId);
     if (!g) return [];
     const headspaceMm = jar.headspaceMm ?? usualHeadspace(g);
-    return [{ id: jar.id, usableMl: usableMl(g, headspaceMm, jar.weightMl ?? 0), free: jar.free, jar, headspaceMm, crock: isCrock(g) }];
+    return [
+      {
+        id: jar.id,
+        usableMl: usableMl(g, headspaceMm, jar.weightMl ?? 0),
+        free: jar.free,
+        jar,
+        headspaceMm,
+        crock: isCrock(g)
+      }
+    ];
   });
 }
 
 /** The proposals, and the set that counts: chosen by hand, or the proposal picked. */
-export function pickJars(needMl: number, sizes: readonly OwnedSize[], input: WorksheetInput, salting: 'dry' | 'brine'): { fit: Fit; chosen: JarSet } {
+export function pickJars(
+  needMl: number,
+  sizes: readonly OwnedSize[],
+  input: WorksheetInput,
+  salting: 'dry' | 'brine'
+): { fit: Fit; chosen: JarSet } {
   const fit = chooseJars(needMl, sizes, { leastFill: LEAST_FILL[salting] });
   const byHand = input.counts ? setOf(input.counts, needMl, sizes) : undefined;
   const proposal = fit.sets[input.choice] ?? fit.sets[0];

@@ -39,10 +39,15 @@ export function goingIn(items: readonly WorksheetItem[], s: Style): GoingIn {
     flesh: {
       mean: sum((r) => r.item.prepared.mean / density(r.c)),
       sd: sds((r) =>
-        together(r.item.prepared.sd / density(r.c), (r.item.prepared.mean * r.c.densitySd) / density(r.c) ** 2)
+        together(
+          r.item.prepared.sd / density(r.c),
+          (r.item.prepared.mean * r.c.densitySd) / density(r.c) ** 2
+        )
       )
     },
-    hottest: rows.map((r) => r.c).reduce<Crop | undefined>((a, c) => (a && a.heat >= c.heat ? a : c), undefined)
+    hottest: rows
+      .map((r) => r.c)
+      .reduce<Crop | undefined>((a, c) => (a && a.heat >= c.heat ? a : c), undefined)
   };
 }
 

@@ -13,7 +13,13 @@ const LEAST = { jar: 0.75, crock: 0.5 };
  * Shreds rubbed with dry salt, filled jar by jar, the rest in the last, which is topped up when it is too empty.
  * `share` is the part of the produce that is packed.
  */
-export function fillWithShreds(going: GoingIn, share: number, jars: readonly OwnedSize[], input: WorksheetInput, salt: SaltKind): Filled {
+export function fillWithShreds(
+  going: GoingIn,
+  share: number,
+  jars: readonly OwnedSize[],
+  input: WorksheetInput,
+  salt: SaltKind
+): Filled {
   const vegG = going.prepared.mean * share;
   const vegWaterG = going.vegWater.mean * share;
   const naclG = saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG });
@@ -29,7 +35,11 @@ export function fillWithShreds(going: GoingIn, share: number, jars: readonly Own
     return { card: card(jar, ml, bulkMl === 0 ? 0 : (naclG * ml) / bulkMl, topUp, salt), topUp };
   });
   const sum = (f: (b: Brine) => number) => made.reduce((a, m) => a + f(m.topUp), 0);
-  const added = brineFrom(sum((b) => b.naclG), sum((b) => b.waterG), WATER_C);
+  const added = brineFrom(
+    sum((b) => b.naclG),
+    sum((b) => b.waterG),
+    WATER_C
+  );
   return {
     cards: made.map((m) => m.card),
     brine: added.volumeMl > 0 ? mixOf(added, salt) : null,

@@ -1,5 +1,13 @@
 import type { Cut } from '../produce/index';
-import type { EquilibriumSalinity, PerTotal, PerVegetables, PerWater, Spread, SpoonSystem, TrueStrength } from '../quantity/index';
+import type {
+  EquilibriumSalinity,
+  PerTotal,
+  PerVegetables,
+  PerWater,
+  Spread,
+  SpoonSystem,
+  TrueStrength
+} from '../quantity/index';
 import type { DosingWay, Spoonful } from '../salt/index';
 import type { Caution } from '../safety/index';
 import type { JarSet, Lid } from '../vessel/index';

@@ -3,7 +3,15 @@ import type { SaltKind } from '../salt/index';
 import type { Style } from '../style/index';
 import { brinePlusMinus } from './brined';
 import type { GoingIn } from './prepare';
-import type { BrineToMix, JarCard, SaltEnds, SaltAnswer, Working, WorkingValue, WorksheetInput } from './types';
+import type {
+  BrineToMix,
+  JarCard,
+  SaltEnds,
+  SaltAnswer,
+  Working,
+  WorkingValue,
+  WorksheetInput
+} from './types';
 
 const v = (name: string, value: number, unit: WorkingValue['unit']): WorkingValue => ({ name, value, unit });
 
@@ -32,9 +40,15 @@ function preparedWorking({ going }: Facts): Working {
     id: 'prepared',
     name: 'Prepared vegetables',
     result: v('prepared', going.prepared.mean, 'mass'),
-    formula: estimated ? 'weighed, or picked weight times trim yield where it is not weighed yet' : 'the weights added up',
+    formula: estimated
+      ? 'weighed, or picked weight times trim yield where it is not weighed yet'
+      : 'the weights added up',
     values: going.items.flatMap((i) => [
-      v(`${i.name}, ${i.weighed ? 'weighed' : `from ${Math.round(i.pickedG)} g picked`}`, i.prepared.mean, 'mass')
+      v(
+        `${i.name}, ${i.weighed ? 'weighed' : `from ${Math.round(i.pickedG)} g picked`}`,
+        i.prepared.mean,
+        'mass'
+      )
     ]),
     source: estimated
       ? 'trim yield from the table: USDA Agriculture Handbook 102 and Food Buying Guide, recalled from memory'
@@ -52,7 +66,10 @@ function jarsWorking({ style, needMl, roomMl, cards }: Facts): Working {
     formula: dry
       ? 'room the shreds need = weight / bulk weight of pressed shreds; jars of your free ones that take it with the least left, least spare, fewest jars'
       : 'room the pieces need = flesh volume / packing of the cut; jars of your free ones that take it with the least left, least spare, fewest jars',
-    values: [v('room needed', needMl, 'volume'), v('room in these jars, up to the fill line', roomMl, 'volume')],
+    values: [
+      v('room needed', needMl, 'volume'),
+      v('room in these jars, up to the fill line', roomMl, 'volume')
+    ],
     source: `${dry ? 'bulk weight 1.0 g/ml' : 'packing by cut'}: table, common practice; jars: your kit`,
     plusMinus: null
   };
@@ -70,14 +87,17 @@ function brineWorking({ brine, going, share, style, roomMl }: Facts): Working[] 
         ? 'what the last jar lacks, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml'
         : 'room in the jars less flesh volume, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml',
       values: [
-        ...(dry ? [] : [v('room in the jars', roomMl, 'volume'), v('flesh volume', going.flesh.mean * share, 'volume')]),
+        ...(dry
+          ? []
+          : [v('room in the jars', roomMl, 'volume'), v('flesh volume', going.flesh.mean * share, 'volume')]),
         v('brine in the jars', brine.inJarsMl, 'volume'),
         v('reserve', brine.reserveMl, 'volume'),
         v('water for it', brine.waterMl, 'volume'),
         v('salt in it', brine.saltG, 'salt'),
         v('strength, salt in brine', brine.strength, 'strength')
       ],
-      source: 'flesh density: table, common practice; brine density: fit to CRC and ICT tables, recalled from memory, ±0.0002',
+      source:
+        'flesh density: table, common practice; brine density: fit to CRC and ICT tables, recalled from memory, ±0.0002',
       plusMinus: dry ? null : brinePlusMinus(going, share)
     }
   ];

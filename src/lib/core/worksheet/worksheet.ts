@@ -35,21 +35,43 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const sizes = ownedSizes(input.jars);
   const { fit, chosen } = pickJars(going.needMl, sizes, input, s.salting);
   const tooMany = sizes.find((z) => (chosen.counts[z.id] ?? 0) > z.free);
-  if (tooMany) return refuse('jars-not-free', { field: 'counts', values: { name: tooMany.jar.name, free: tooMany.free } });
-  if (chosen.vessels === 0) return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(going.needMl, sizes) });
+  if (tooMany)
+    return refuse('jars-not-free', {
+      field: 'counts',
+      values: { name: tooMany.jar.name, free: tooMany.free }
+    });
+  if (chosen.vessels === 0)
+    return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(going.needMl, sizes) });
 
   const share = packedShare(chosen);
   const jars = eachJar(chosen, sizes);
   const filled: Filled | undefined =
-    s.salting === 'brine' ? fillWithBrine(going, share, jars, input, kind) : fillWithShreds(going, share, jars, input, kind);
+    s.salting === 'brine'
+      ? fillWithBrine(going, share, jars, input, kind)
+      : fillWithShreds(going, share, jars, input, kind);
   if (!filled || (filled.brine && filled.brine.strength > saturation(WATER_C)))
-    return refuse('beyond-saturation', { field: 'fraction', values: { most: (saturation(WATER_C) * 100).toFixed(1) } });
+    return refuse('beyond-saturation', {
+      field: 'fraction',
+      values: { most: (saturation(WATER_C) * 100).toFixed(1) }
+    });
 
   const ends = saltEnds(going, share, filled, kind, input.scaleStepG, s.salting === 'brine');
   const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
   const weighG = weighOut(naclG, kind);
   const salt = { weighG, naclG, spoons: spoonsFor(weighG, kind, input.spoons) };
-  const facts = { input, style: s, going, share, needMl: going.needMl, roomMl: chosen.roomMl, cards: filled.cards, brine: filled.brine, salt, kind, ends };
+  const facts = {
+    input,
+    style: s,
+    going,
+    share,
+    needMl: going.needMl,
+    roomMl: chosen.roomMl,
+    cards: filled.cards,
+    brine: filled.brine,
+    salt,
+    kind,
+    ends
+  };
   return done({
     version: 1,
     styleId: s.id,
@@ -76,7 +98,14 @@ function juiceAdvice(ends: SaltEnds, purity: number) {
   return { withinHours: 24 as const, strength, saltPerLitreG: (strengthByWater(strength) * 998.2) / purity };
 }
 
-function smallestThatFits(needMl: number, sizes: readonly { usableMl: number; free: number; jar: { name: string } }[]) {
+function smallestThatFits(
+  needMl: number,
+  sizes: readonly { usableMl: number; free: number; jar: { name: string } }[]
+) {
   const free = sizes.filter((z) => z.free > 0).sort((a, b) => a.usableMl - b.usableMl)[0];
-  return { needMl: Math.round(needMl), smallest: free?.jar.name ?? '', takesMl: Math.round(free?.usableMl ?? 0) };
+  return {
+    needMl: Math.round(needMl),
+    smallest: free?.jar.name ?? '',
+    takesMl: Math.round(free?.usableMl ?? 0)
+  };
 }

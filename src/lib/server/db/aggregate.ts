@@ -41,7 +41,9 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
 
   /** How one thing stands; undefined if it was never begun, or that was undone. */
   async load(trx: Knex, id: string): Promise<Loaded<State> | undefined> {
-    const row = (await trx('current').where({ stream: this.stream(id) }).first()) as Row | undefined;
+    const row = (await trx('current')
+      .where({ stream: this.stream(id) })
+      .first()) as Row | undefined;
     return row && { id, n: row.n, state: JSON.parse(row.state) as State };
   }
 
@@ -65,7 +67,14 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
   /** Everything as first said, with the event's data: for the record and for exports. */
   async events(trx: Knex, id: string): Promise<(Event & { at: number; id: string; command: string })[]> {
     const { events } = await readStream(trx, this.stream(id));
-    return events.map((e) => ({ type: e.type, data: e.data, at: e.at, id: e.id, command: e.command }) as Event & { at: number; id: string; command: string });
+    return events.map(
+      (e) =>
+        ({ type: e.type, data: e.data, at: e.at, id: e.id, command: e.command }) as Event & {
+          at: number;
+          id: string;
+          command: string;
+        }
+    );
   }
 
   /** Derives `current` anew from the log. */
@@ -74,9 +83,18 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
     await this.keep(trx, id, n, this.replay(id, undefined, events, zone));
   }
 
-  private replay(id: string, state: State | undefined, rows: readonly Recorded[], zone: string): State | undefined {
+  private replay(
+    id: string,
+    state: State | undefined,
+    rows: readonly Recorded[],
+    zone: string
+  ): State | undefined {
     return rows.reduce<State | undefined>(
-      (s, e) => this.kind.evolve(id, s, { type: e.type, data: e.data } as Event, { id: e.id, at: wallOf(e.at, zone) }),
+      (s, e) =>
+        this.kind.evolve(id, s, { type: e.type, data: e.data } as Event, {
+          id: e.id,
+          at: wallOf(e.at, zone)
+        }),
       state
     );
   }
@@ -87,13 +105,21 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
       await trx('current').where({ stream }).delete();
       return;
     }
-    const row = { stream, kind: this.kind.kind, n, live: this.kind.isLive(state) ? 1 : 0, state: JSON.stringify(state) };
+    const row = {
+      stream,
+      kind: this.kind.kind,
+      n,
+      live: this.kind.isLive(state) ? 1 : 0,
+      state: JSON.stringify(state)
+    };
     await trx('current').insert(row).onConflict('stream').merge();
   }
 
   /** Rebuilds every stream of the kind. */
   async rebuildAll(trx: Knex, zone: string): Promise<void> {
-    const rows = (await trx('event').distinct('stream').whereLike('stream', `${this.kind.kind}:%`)) as { stream: string }[];
+    const rows = (await trx('event').distinct('stream').whereLike('stream', `${this.kind.kind}:%`)) as {
+      stream: string;
+    }[];
     for (const { stream } of rows) await this.rebuild(trx, this.idOf(stream), zone);
   }
 }

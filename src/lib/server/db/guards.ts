@@ -14,9 +14,13 @@ export const GUARDS: Readonly<Record<string, string>> = {
 
 /** Throws when a guard is missing: the database was changed by something else. */
 export async function checkGuards(db: Knex): Promise<void> {
-  const rows = (await db('sqlite_master').where({ type: 'trigger' }).select('name')) as { name: string }[];
+  const rows = await db<{ name: string; type: string }>('sqlite_master')
+    .where({ type: 'trigger' })
+    .select('name');
   const there = new Set(rows.map((r) => r.name));
   const missing = Object.keys(GUARDS).filter((name) => !there.has(name));
   if (missing.length > 0)
-    throw new Error(`The database lost its guards (${missing.join(', ')}). Restore the last backup, or ask before going on.`);
+    throw new Error(
+      `The database lost its guards (${missing.join(', ')}). Restore the last backup, or ask before going on.`
+    );
 }

@@ -7,7 +7,19 @@ import { crop } from '../../core/produce';
 import { instantOf, wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
 import { USE_CASES, type House, type UseCaseName } from '../usecases';
-import { GOODS, HOUSE, JARS, MAKINGS, MISHAP, OTHER_PICKS, PLACES, STANDING, type Making, type OtherPick, type Pick } from './season';
+import {
+  GOODS,
+  HOUSE,
+  JARS,
+  MAKINGS,
+  MISHAP,
+  OTHER_PICKS,
+  PLACES,
+  STANDING,
+  type Making,
+  type OtherPick,
+  type Pick
+} from './season';
 
 const FIRST_DAY = '2026-06-01';
 
@@ -17,7 +29,8 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
     const season = new Season(trx, zone);
     await season.settle();
     const lastWall = wallOf(opens, zone);
-    for (let day = FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1)) await season.day(day, lastWall);
+    for (let day = FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1))
+      await season.day(day, lastWall);
   });
 }
 
@@ -42,7 +55,10 @@ class Season {
     this.at = instantOf(at, this.zone);
     const commandId = `demo${++this.said}`;
     const result = await USE_CASES[name](this.house, { commandId, ...input });
-    if (!result.ok) throw new Error(`the demo's ${name} was refused: ${JSON.stringify(result.refusals)} ${JSON.stringify(input)}`);
+    if (!result.ok)
+      throw new Error(
+        `the demo's ${name} was refused: ${JSON.stringify(result.refusals)} ${JSON.stringify(input)}`
+      );
     return commandId;
   }
 
@@ -70,7 +86,13 @@ class Season {
   private async picks(day: string, lastMorning: boolean): Promise<void> {
     for (const pick of OTHER_PICKS.filter((o) => o.day === day && !lastMorning)) {
       const lotId = await this.weighIn(pick, wall(day, 18, 20), pick.kept, pick.note);
-      if (pick.end) await this.say('end-pick', wall(day, 18, 40), { lotId, how: pick.end[0], weight: '', note: pick.note ?? '' });
+      if (pick.end)
+        await this.say('end-pick', wall(day, 18, 40), {
+          lotId,
+          how: pick.end[0],
+          weight: '',
+          note: pick.note ?? ''
+        });
       if (pick.prepared) await this.prepareLater(pick, lotId, day);
     }
   }
@@ -89,11 +111,28 @@ class Season {
     const kept = (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0);
     for (const lot of kept) await this.say('put-back', wall(m.day, 8, 40), { lotId: lot.id });
     for (const pick of m.picks) await this.toBench(pick, m);
-    const draft = { styleId: m.styleId, way: 'equilibrium', fraction: m.salt, saltKindId: 'sea-fine', placeId: m.placeId, opens: true };
-    const id = await this.say('start-batch', wall(m.day, 10, 30), { ...draft, name: m.name, note: m.note ?? '' });
+    const draft = {
+      styleId: m.styleId,
+      way: 'equilibrium',
+      fraction: m.salt,
+      saltKindId: 'sea-fine',
+      placeId: m.placeId,
+      opens: true
+    };
+    const id = await this.say('start-batch', wall(m.day, 10, 30), {
+      ...draft,
+      name: m.name,
+      note: m.note ?? ''
+    });
     this.started.set(m, id);
     for (const lot of (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0))
-      await this.say('end-pick', wall(m.day, 11), { lotId: lot.id, how: 'cooked', weight: '', from: 'bench', note: 'What did not fit the jars.' });
+      await this.say('end-pick', wall(m.day, 11), {
+        lotId: lot.id,
+        how: 'cooked',
+        weight: '',
+        from: 'bench',
+        note: 'What did not fit the jars.'
+      });
     for (const lot of kept) await this.toBenchAgain(lot.id, lot.prepared?.said, m.day);
   }
 
@@ -108,8 +147,13 @@ class Season {
     const lot = await lots.load(this.trx, lotId);
     const c = crop(pick.cropId);
     if (!lot || !c) return;
-    const trim = (pick.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim) + c.trimSd * (this.wobble(this.said) - 0.5);
-    await this.say('weigh-prepared', wall(m.day, 9, 40), { lotId, weight: `${Math.round(lot.state.benchG * trim)} g` });
+    const trim =
+      (pick.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim) +
+      c.trimSd * (this.wobble(this.said) - 0.5);
+    await this.say('weigh-prepared', wall(m.day, 9, 40), {
+      lotId,
+      weight: `${Math.round(lot.state.benchG * trim)} g`
+    });
   }
 
   private async moveOn(m: Making, id: string, day: string): Promise<void> {
@@ -117,11 +161,32 @@ class Season {
     if (!b) return;
     if (MAKINGS[MISHAP.making] === m && day === addDays(m.day, MISHAP.days)) {
       const jar = standing(b)[0];
-      if (jar) await this.say('portion', wall(day, 9), { batchId: id, fillingId: jar.id, how: 'thrown', amount: 'all', reason: MISHAP.reason });
+      if (jar)
+        await this.say('portion', wall(day, 9), {
+          batchId: id,
+          fillingId: jar.id,
+          how: 'thrown',
+          amount: 'all',
+          reason: MISHAP.reason
+        });
     }
+    // A tomato starts near the line: its first reading is what the later ones must have fallen from.
+    if (day === addDays(m.day, 1) && m.picks.some((pick) => pick.cropId.startsWith('tomato')))
+      await this.say('ph', wall(day, 9, 30), {
+        batchId: id,
+        fillingIds: standing(b).map((f) => f.id),
+        pH: 4.5
+      });
     if (!m.cold || day !== addDays(m.day, m.cold[0])) return;
     const jars = standing(b).map((f) => f.id);
-    await this.say('taste', wall(day, 9, 10), { batchId: id, fillingIds: jars, sour: 4, salt: 3, crunch: 4, note: 'Right. To the cold.' });
+    await this.say('taste', wall(day, 9, 10), {
+      batchId: id,
+      fillingIds: jars,
+      sour: 4,
+      salt: 3,
+      crunch: 4,
+      note: 'Right. To the cold.'
+    });
     await this.say('move', wall(day, 9, 20), { batchId: id, fillingIds: jars, placeId: m.cold[1] });
   }
 
@@ -136,14 +201,26 @@ class Season {
     }
   }
 
-  private async answer(b: Batch, task: CareTask, at: WallMinute, places: Parameters<typeof daysAtPace>[2]): Promise<void> {
+  private async answer(
+    b: Batch,
+    task: CareTask,
+    at: WallMinute,
+    places: Parameters<typeof daysAtPace>[2]
+  ): Promise<void> {
     const jar = b.fillings.find((f) => f.id === task.fillingIds[0])!;
     const pace = daysAtPace(b, jar, places, at);
     const { batchId, fillingIds } = task;
     if (task.kind === 'toCold') return;
     if (task.kind === 'taste') {
       const sour = Math.min(5, Math.max(1, Math.round(pace / 4)));
-      await this.say('taste', at, { batchId, fillingIds, sour, salt: 3, crunch: sour > 4 ? 3 : 4, note: sour < 3 ? 'Still young.' : '' });
+      await this.say('taste', at, {
+        batchId,
+        fillingIds,
+        sour,
+        salt: 3,
+        crunch: sour > 4 ? 3 : 4,
+        note: sour < 3 ? 'Still young.' : ''
+      });
     } else if (task.kind === 'pH') {
       const pH = Math.round((3.5 + 2.5 * Math.exp(-pace / 3.2)) * 10) / 10;
       await this.say('ph', at, { batchId, fillingIds, pH });
@@ -159,9 +236,18 @@ class Season {
     const { places } = await household(this.trx);
     const jars = stock(await batches.list(this.trx, 'live'), places);
     const gift = Math.floor(n) % 23 === 0;
-    const first = gift ? jars.find((s) => !s.opened) : (jars.find((s) => s.opened) ?? jars[Math.floor(this.wobble(Math.floor(n)) * Math.min(4, jars.length))]);
+    const first = gift
+      ? jars.find((s) => !s.opened)
+      : (jars.find((s) => s.opened) ??
+        jars[Math.floor(this.wobble(Math.floor(n)) * Math.min(4, jars.length))]);
     if (!first || (!gift && this.wobble(Math.floor(n)) < 0.38)) return;
     const { batch, filling } = first;
-    await this.say('portion', at, { batchId: batch.id, fillingId: filling.id, how: gift ? 'given' : 'eaten', amount: gift ? 'all' : 'quarter', reason: gift ? 'to the neighbours' : '' });
+    await this.say('portion', at, {
+      batchId: batch.id,
+      fillingId: filling.id,
+      how: gift ? 'given' : 'eaten',
+      amount: gift ? 'all' : 'quarter',
+      reason: gift ? 'to the neighbours' : ''
+    });
   }
 }

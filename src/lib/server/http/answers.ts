@@ -22,10 +22,13 @@ export function formObject(form: FormData): Record<string, unknown> {
 
 /** A form action that runs a use case. Refusals come back beside the fields they are about. */
 export function action<T>(useCase: UseCase<T>) {
-  return async (event: Pick<RequestEvent, 'request' | 'locals'>): Promise<FormDone | ActionFailure<{ problems: Problem[]; filledIn: Record<string, unknown> }>> => {
+  return async (
+    event: Pick<RequestEvent, 'request' | 'locals'>
+  ): Promise<FormDone | ActionFailure<{ problems: Problem[]; filledIn: Record<string, unknown> }>> => {
     const input = formObject(await event.request.formData());
     const result = await useCase(event.locals.house, input);
-    if (!result.ok) return fail(statusOf(result.refusals), { problems: result.refusals.map(problem), filledIn: input });
+    if (!result.ok)
+      return fail(statusOf(result.refusals), { problems: result.refusals.map(problem), filledIn: input });
     return { done: useCase.name, commandId: String(input.commandId), answer: result.value };
   };
 }
@@ -33,7 +36,8 @@ export function action<T>(useCase: UseCase<T>) {
 /** Conflicts are 409, unknown things 404, the rest 400. */
 function statusOf(refusals: readonly Refusal[]): number {
   const codes = refusals.map((r) => r.code);
-  if (codes.some((c) => c === 'changed-meanwhile' || c === 'already-answered' || c === 'changed-since')) return 409;
+  if (codes.some((c) => c === 'changed-meanwhile' || c === 'already-answered' || c === 'changed-since'))
+    return 409;
   return codes.some((c) => c.endsWith('-unknown')) ? 404 : 400;
 }
 

@@ -2,7 +2,9 @@ import { hostname, networkInterfaces } from 'node:os';
 
 /** Names under which this machine may be asked: loopback, its own name and addresses, and those its owner lists. */
 export function ownHosts(more: readonly string[]): ReadonlySet<string> {
-  const addresses = Object.values(networkInterfaces()).flatMap((all) => (all ?? []).map((a) => a.address.toLowerCase()));
+  const addresses = Object.values(networkInterfaces()).flatMap((all) =>
+    (all ?? []).map((a) => a.address.toLowerCase())
+  );
   const name = hostname().toLowerCase();
   return new Set(['localhost', '127.0.0.1', '::1', name, `${name}.local`, ...addresses, ...more]);
 }
@@ -13,6 +15,9 @@ export function ownHosts(more: readonly string[]): ReadonlySet<string> {
  */
 export function isOwnHost(header: string | null, hosts: ReadonlySet<string>): boolean {
   if (!header) return false;
-  const bare = header.toLowerCase().replace(/:\d+$/, '').replace(/^\[(.*)\]$/, '$1');
+  const bare = header
+    .toLowerCase()
+    .replace(/:\d+$/, '')
+    .replace(/^\[(.*)\]$/, '$1');
   return hosts.has(bare);
 }

@@ -1,6 +1,14 @@
 import type { Knex } from 'knex';
 import { evolveBatch, isLive, type Batch, type BatchEvent } from '../../core/batch';
-import { evolveHousehold, evolvePantry, NEW_HOUSEHOLD, type Household, type HouseholdEvent, type Pantry, type PantryEvent } from '../../core/kit';
+import {
+  evolveHousehold,
+  evolvePantry,
+  NEW_HOUSEHOLD,
+  type Household,
+  type HouseholdEvent,
+  type Pantry,
+  type PantryEvent
+} from '../../core/kit';
 import { evolveLot, isOpen, type Lot, type LotEvent } from '../../core/lot';
 import { Aggregate } from '../db/aggregate';
 

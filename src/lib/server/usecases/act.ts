@@ -11,7 +11,8 @@ export interface House {
   readonly zone: string;
 }
 
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusals: readonly Refusal[] };
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusals: readonly Refusal[] };
 
 /** One thing a person does: checked by one schema, stored in one transaction. */
 export interface UseCase<T> {
@@ -40,10 +41,14 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
     const command = parsed.data.commandId;
     try {
       const value = await house.db.transaction(async (trx) => {
-        const before = (await trx('command').where({ id: command }).first()) as { answer: string } | undefined;
+        const before = (await trx('command').where({ id: command }).first()) as
+          { answer: string } | undefined;
         if (before) return JSON.parse(before.answer) as T;
         const at = house.clock.now();
-        const done = await body({ trx, command, at, wall: wallOf(at, house.zone), zone: house.zone }, parsed.data);
+        const done = await body(
+          { trx, command, at, wall: wallOf(at, house.zone), zone: house.zone },
+          parsed.data
+        );
         if (!done.ok) throw new RolledBack(done.refusal);
         await trx('command').insert({ id: command, kind: name, at, answer: JSON.stringify(done.value) });
         return done.value;

@@ -1,4 +1,12 @@
-import { correctPortion as decidePortionCorrection, move, nextLidNumbers, portion, standingFillings, type Batch, type BatchEvent } from '../../core/batch';
+import {
+  correctPortion as decidePortionCorrection,
+  move,
+  nextLidNumbers,
+  portion,
+  standingFillings,
+  type Batch,
+  type BatchEvent
+} from '../../core/batch';
 import { careTasks } from '../../core/care';
 import { dayOfWall, isDay, wall } from '../../core/calendar';
 import { quarterG } from '../../core/larder';
@@ -6,7 +14,16 @@ import { crop } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { style } from '../../core/style';
 import { jarGeometry, SHRED_BULK, usableMl, usualHeadspace } from '../../core/vessel';
-import { careSchema, correctPortionSchema, correctTasteSchema, enterStandingSchema, measurePHSchema, moveJarsSchema, takePortionSchema, tasteSchema } from '../../schema/batch';
+import {
+  careSchema,
+  correctPortionSchema,
+  correctTasteSchema,
+  enterStandingSchema,
+  measurePHSchema,
+  moveJarsSchema,
+  takePortionSchema,
+  tasteSchema
+} from '../../schema/batch';
 import { readWeight } from '../../schema/common';
 import type { Work } from '../db/aggregate';
 import { batches, household } from '../repos';
@@ -27,9 +44,14 @@ export const logCare = useCase('care', careSchema, async (work, input): Promise<
     const jars = standingFillings(b, input.fillingIds);
     if (!jars.ok) return jars;
     const open = careTasks(b, places, work.wall).filter((t) => t.kind === input.kind);
-    const wanted = input.fillingIds.filter((id) => open.some((t) => t.due <= Math.max(input.slot, work.wall) && t.fillingIds.includes(id)));
+    const wanted = input.fillingIds.filter((id) =>
+      open.some((t) => t.due <= Math.max(input.slot, work.wall) && t.fillingIds.includes(id))
+    );
     if (wanted.length === 0) return refuse('already-answered', { field: 'fillingIds' });
-    return done({ type: 'cared', data: { kind: input.kind, how: input.how, slot: input.slot, fillingIds: wanted } });
+    return done({
+      type: 'cared',
+      data: { kind: input.kind, how: input.how, slot: input.slot, fillingIds: wanted }
+    });
   });
 });
 
@@ -44,12 +66,15 @@ export const logTaste = useCase('taste', tasteSchema, async (work, input): Promi
 );
 
 /** A taste said wrongly: a new event; the old one stays in the log. */
-export const correctTaste = useCase('correct-taste', correctTasteSchema, async (work, input): Promise<Outcome<BatchAnswer>> =>
-  onBatch(work, input.batchId, (b) => {
-    const { of, sour, salt, crunch, note } = input;
-    if (!b.tastes.some((t) => t.id === of)) return refuse('taste-unknown', { field: 'of' });
-    return done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } });
-  })
+export const correctTaste = useCase(
+  'correct-taste',
+  correctTasteSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> =>
+    onBatch(work, input.batchId, (b) => {
+      const { of, sour, salt, crunch, note } = input;
+      if (!b.tastes.some((t) => t.id === of)) return refuse('taste-unknown', { field: 'of' });
+      return done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } });
+    })
 );
 
 /** A pH read off a strip. */
@@ -61,26 +86,41 @@ export const measurePH = useCase('ph', measurePHSchema, async (work, input): Pro
 );
 
 /** Jars to another place, or to the cold. */
-export const moveJars = useCase('move', moveJarsSchema, async (work, input): Promise<Outcome<BatchAnswer>> => {
-  const place = (await household(work.trx)).places.find((p) => p.id === input.placeId);
-  if (!place) return refuse('place-unknown', { field: 'placeId' });
-  return onBatch(work, input.batchId, (b) => move(b, input.fillingIds, place));
-});
-
-/** Eat, give or throw away a quarter, a half, a weight, or the whole jar. */
-export const takePortion = useCase('portion', takePortionSchema, async (work, input): Promise<Outcome<BatchAnswer>> =>
-  onBatch(work, input.batchId, (b) => {
-    const jars = standingFillings(b, [input.fillingId]);
-    const jar = jars.ok ? jars.value[0] : undefined;
-    if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
-    if (input.seenG !== undefined && Math.abs(input.seenG - jar.leftG) > 1)
-      return refuse('changed-meanwhile', { field: 'amount', values: { lidNumber: jar.lidNumber, leftG: jar.leftG } });
-    const g = amountOf(input.amount, input.weight, jar.leftG, quarterG(jar));
-    return g.ok ? portion(b, jar.id, input.how, g.value, input.reason) : g;
-  })
+export const moveJars = useCase(
+  'move',
+  moveJarsSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> => {
+    const place = (await household(work.trx)).places.find((p) => p.id === input.placeId);
+    if (!place) return refuse('place-unknown', { field: 'placeId' });
+    return onBatch(work, input.batchId, (b) => move(b, input.fillingIds, place));
+  }
 );
 
-function amountOf(amount: 'quarter' | 'half' | 'all' | 'weight', said: string, leftG: number, quarter: number): Outcome<number> {
+/** Eat, give or throw away a quarter, a half, a weight, or the whole jar. */
+export const takePortion = useCase(
+  'portion',
+  takePortionSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> =>
+    onBatch(work, input.batchId, (b) => {
+      const jars = standingFillings(b, [input.fillingId]);
+      const jar = jars.ok ? jars.value[0] : undefined;
+      if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
+      if (input.seenG !== undefined && Math.abs(input.seenG - jar.leftG) > 1)
+        return refuse('changed-meanwhile', {
+          field: 'amount',
+          values: { lidNumber: jar.lidNumber, leftG: jar.leftG }
+        });
+      const g = amountOf(input.amount, input.weight, jar.leftG, quarterG(jar));
+      return g.ok ? portion(b, jar.id, input.how, g.value, input.reason) : g;
+    })
+);
+
+function amountOf(
+  amount: 'quarter' | 'half' | 'all' | 'weight',
+  said: string,
+  leftG: number,
+  quarter: number
+): Outcome<number> {
   if (amount === 'all') return done(leftG);
   if (amount === 'quarter') return done(quarter);
   if (amount === 'half') return done(Math.min(leftG, 2 * quarter));
@@ -89,13 +129,23 @@ function amountOf(amount: 'quarter' | 'half' | 'all' | 'weight', said: string, l
 }
 
 /** It was more, or less, that was eaten: a new event. */
-export const correctPortion = useCase('correct-portion', correctPortionSchema, async (work, input): Promise<Outcome<BatchAnswer>> => {
-  const read = /^0( ?g)?$/.test(input.weight) ? done({ said: '0', g: 0 }) : readWeight(input.weight, 'weight', 'g');
-  if (!read.ok) return read;
-  return onBatch(work, input.batchId, (b) => decidePortionCorrection(b, input.of, read.value.g));
-});
+export const correctPortion = useCase(
+  'correct-portion',
+  correctPortionSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> => {
+    const read = /^0( ?g)?$/.test(input.weight)
+      ? done({ said: '0', g: 0 })
+      : readWeight(input.weight, 'weight', 'g');
+    if (!read.ok) return read;
+    return onBatch(work, input.batchId, (b) => decidePortionCorrection(b, input.of, read.value.g));
+  }
+);
 
-async function onBatch(work: Work, batchId: string, decide: (b: Batch) => Outcome<BatchEvent>): Promise<Outcome<BatchAnswer>> {
+async function onBatch(
+  work: Work,
+  batchId: string,
+  decide: (b: Batch) => Outcome<BatchEvent>
+): Promise<Outcome<BatchAnswer>> {
   const found = await batches.load(work.trx, batchId);
   if (!found) return refuse('batch-unknown', { field: 'batchId' });
   const decided = decide(found.state);
@@ -108,43 +158,78 @@ async function onBatch(work: Work, batchId: string, decide: (b: Batch) => Outcom
 }
 
 /** What already stood there on the first day: jars on the counter since a date, or stock in the cold. */
-export const enterStanding = useCase('enter-standing', enterStandingSchema, async (work, input): Promise<Outcome<BatchAnswer>> => {
-  const ours = await household(work.trx);
-  const kind = crop(input.cropId);
-  const jar = ours.jars.find((j) => j.id === input.jarId);
-  const shape = jar && jarGeometry(jar.geometryId);
-  const place = ours.places.find((p) => p.id === input.placeId);
-  const s = style(input.styleId);
-  if (!s) return refuse('style-unknown', { field: 'styleId' });
-  if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-  if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
-  if (!place) return refuse('place-unknown', { field: 'placeId' });
-  if (place.kind === 'pantry') return refuse('raw-not-pantry', { field: 'placeId', values: { place: place.name } });
-  const placeSince = input.placeSince ? input.placeSince : input.since;
-  for (const [field, day] of [['since', input.since], ['placeSince', placeSince]] as const) {
-    if (!isDay(day)) return refuse('day-strange', { field });
-    if (day > dayOfWall(work.wall)) return refuse('day-ahead', { field });
-  }
-  const all = await batches.list(work.trx, 'all');
-  const inUse = all.flatMap((b) => b.fillings).filter((f) => f.emptiedAt === null && f.jarId === jar.id).length;
-  if (input.jars > jar.owned - inUse) return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free: jar.owned - inUse } });
-  const lidNumbers = nextLidNumbers(input.jars, all.flatMap((b) => b.fillings), work.wall);
-  const room = usableMl(shape);
-  const contentsG = room * SHRED_BULK.mean;
-  const fillings = lidNumbers.map((lidNumber, i) => ({
-    id: `${work.command}.j${i + 1}`, lidNumber, jarId: jar.id, jarName: jar.name, geometryId: jar.geometryId, lid: jar.lid,
-    headspaceMm: usualHeadspace(shape), usableMl: room, vegG: contentsG, vegRoomMl: room * 0.92, contentsG, startG: (contentsG * input.quarters) / 4
-  }));
-  await batches.append(work, work.command, [
-    {
-      type: 'entered',
-      data: {
-        name: input.name, styleId: s.id, items: [{ lotId: null, cropId: kind.id, name: kind.name, preparedG: contentsG * input.jars }],
-        equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100, equilibriumSd: 0, saltKindId: null,
-        brinePlannedMl: null, brineUsedMl: null, saltG: null, note: input.note, placeId: place.id, fillings,
-        since: wall(input.since, 12), placeSince: wall(placeSince, 12)
-      }
+export const enterStanding = useCase(
+  'enter-standing',
+  enterStandingSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> => {
+    const ours = await household(work.trx);
+    const kind = crop(input.cropId);
+    const jar = ours.jars.find((j) => j.id === input.jarId);
+    const shape = jar && jarGeometry(jar.geometryId);
+    const place = ours.places.find((p) => p.id === input.placeId);
+    const s = style(input.styleId);
+    if (!s) return refuse('style-unknown', { field: 'styleId' });
+    if (!kind) return refuse('crop-unknown', { field: 'cropId' });
+    if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
+    if (!place) return refuse('place-unknown', { field: 'placeId' });
+    if (place.kind === 'pantry')
+      return refuse('raw-not-pantry', { field: 'placeId', values: { place: place.name } });
+    const placeSince = input.placeSince ? input.placeSince : input.since;
+    for (const [field, day] of [
+      ['since', input.since],
+      ['placeSince', placeSince]
+    ] as const) {
+      if (!isDay(day)) return refuse('day-strange', { field });
+      if (day > dayOfWall(work.wall)) return refuse('day-ahead', { field });
     }
-  ]);
-  return done({ batchId: work.command, name: input.name, lidNumbers });
-});
+    const all = await batches.list(work.trx, 'all');
+    const inUse = all
+      .flatMap((b) => b.fillings)
+      .filter((f) => f.emptiedAt === null && f.jarId === jar.id).length;
+    if (input.jars > jar.owned - inUse)
+      return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free: jar.owned - inUse } });
+    const lidNumbers = nextLidNumbers(
+      input.jars,
+      all.flatMap((b) => b.fillings),
+      work.wall
+    );
+    const room = usableMl(shape);
+    const contentsG = room * SHRED_BULK.mean;
+    const fillings = lidNumbers.map((lidNumber, i) => ({
+      id: `${work.command}.j${i + 1}`,
+      lidNumber,
+      jarId: jar.id,
+      jarName: jar.name,
+      geometryId: jar.geometryId,
+      lid: jar.lid,
+      headspaceMm: usualHeadspace(shape),
+      usableMl: room,
+      vegG: contentsG,
+      vegRoomMl: room * 0.92,
+      contentsG,
+      startG: (contentsG * input.quarters) / 4
+    }));
+    await batches.append(work, work.command, [
+      {
+        type: 'entered',
+        data: {
+          name: input.name,
+          styleId: s.id,
+          items: [{ lotId: null, cropId: kind.id, name: kind.name, preparedG: contentsG * input.jars }],
+          equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100,
+          equilibriumSd: 0,
+          saltKindId: null,
+          brinePlannedMl: null,
+          brineUsedMl: null,
+          saltG: null,
+          note: input.note,
+          placeId: place.id,
+          fillings,
+          since: wall(input.since, 12),
+          placeSince: wall(placeSince, 12)
+        }
+      }
+    ]);
+    return done({ batchId: work.command, name: input.name, lidNumbers });
+  }
+);

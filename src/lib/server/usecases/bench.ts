@@ -5,8 +5,21 @@ import { crop } from '../../core/produce';
 import { readQuantity } from '../../core/quantity';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { equilibriumSalinity } from '../../core/salt';
-import { worksheet, type JarCard, type Worksheet, type WorksheetInput, type WorksheetItem, type WorksheetJar } from '../../core/worksheet';
-import { benchChoiceSchema, benchDraftSchema, startBatchSchema, worksheetSchema, type BenchDraft } from '../../schema/batch';
+import {
+  worksheet,
+  type JarCard,
+  type Worksheet,
+  type WorksheetInput,
+  type WorksheetItem,
+  type WorksheetJar
+} from '../../core/worksheet';
+import {
+  benchChoiceSchema,
+  benchDraftSchema,
+  startBatchSchema,
+  worksheetSchema,
+  type BenchDraft
+} from '../../schema/batch';
 import type { z } from 'zod';
 import type { Lot } from '../../core/lot';
 import { readWeight } from '../../schema/common';
@@ -20,21 +33,46 @@ type Choice = z.output<typeof benchChoiceSchema>;
 export function benchItems(all: readonly Lot[]): WorksheetItem[] {
   return all
     .filter((l) => l.benchG > 0)
-    .map((l) => ({ id: l.id, cropId: l.cropId, pickedG: l.benchG, withTops: l.withTops, preparedG: l.prepared?.g ?? null }));
+    .map((l) => ({
+      id: l.id,
+      cropId: l.cropId,
+      pickedG: l.benchG,
+      withTops: l.withTops,
+      preparedG: l.prepared?.g ?? null
+    }));
 }
 
 /** The household's jars, with how many of each hold nothing. */
 export function freeJars(house: Household, all: readonly Batch[]): WorksheetJar[] {
   const used = new Map<string, number>();
   for (const f of all.flatMap(standing)) used.set(f.jarId, (used.get(f.jarId) ?? 0) + 1);
-  return house.jars.map((j) => ({ id: j.id, name: j.name, geometryId: j.geometryId, lid: j.lid, free: Math.max(0, j.owned - (used.get(j.id) ?? 0)) }));
+  return house.jars.map((j) => ({
+    id: j.id,
+    name: j.name,
+    geometryId: j.geometryId,
+    lid: j.lid,
+    free: Math.max(0, j.owned - (used.get(j.id) ?? 0))
+  }));
 }
 
 /** The worksheet's input for these things and choices. */
-export function worksheetInput(items: readonly WorksheetItem[], choice: Choice, place: Place, jars: readonly WorksheetJar[], house: Household): WorksheetInput {
+export function worksheetInput(
+  items: readonly WorksheetItem[],
+  choice: Choice,
+  place: Place,
+  jars: readonly WorksheetJar[],
+  house: Household
+): WorksheetInput {
   const { styleId, way, fraction, saltKindId, counts, opens } = choice;
   return {
-    styleId, way, fraction, saltKindId, counts, opens, items, jars,
+    styleId,
+    way,
+    fraction,
+    saltKindId,
+    counts,
+    opens,
+    items,
+    jars,
     choice: choice.choice,
     place: { name: place.name, tempC: place.tempC },
     scaleStepG: house.scaleStepG,
@@ -58,7 +96,10 @@ export async function computeWorksheet(house: House, input: unknown): Promise<Re
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
 }
 
-function readItem(item: { cropId: string; picked: string; prepared: string; withTops: boolean }, i: number): Outcome<WorksheetItem> {
+function readItem(
+  item: { cropId: string; picked: string; prepared: string; withTops: boolean },
+  i: number
+): Outcome<WorksheetItem> {
   const weight = (said: string, field: string) => (said === '' ? done(null) : readWeight(said, field));
   const picked = weight(item.picked, 'picked');
   if (!picked.ok) return picked;
@@ -66,7 +107,13 @@ function readItem(item: { cropId: string; picked: string; prepared: string; with
   if (!prepared.ok) return prepared;
   const pickedG = picked.value?.g ?? prepared.value?.g;
   if (pickedG === undefined) return refuse('missing', { field: 'prepared' });
-  return done({ id: `i${i}`, cropId: item.cropId, pickedG, withTops: item.withTops, preparedG: prepared.value?.g ?? null });
+  return done({
+    id: `i${i}`,
+    cropId: item.cropId,
+    pickedG,
+    withTops: item.withTops,
+    preparedG: prepared.value?.g ?? null
+  });
 }
 
 /** What a started batch answers: the numbers to write on the lids. */
@@ -80,26 +127,41 @@ export interface StartAnswer {
  * Start a batch from what lies on the bench. The worksheet is computed anew here and stored; jars go by the counts
  * given, brine by what was really poured; the salt comes off the pantry shelf.
  */
-export const startBatch = useCase('start-batch', startBatchSchema, async (work, input): Promise<Outcome<StartAnswer>> => {
-  const ours = await household(work.trx);
-  const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
-  const all = await batches.list(work.trx, 'all');
-  const place = ours.places.find((p) => p.id === input.placeId);
-  if (!place) return refuse('place-unknown', { field: 'placeId' });
-  if (place.kind !== 'counter') return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
-  const made = worksheet(worksheetInput(benchItems(onBench), input, place, freeJars(ours, all), ours));
-  if (!made.ok) return made;
-  const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
-  if (unread.length > 0) return refuse('harm-not-read', { field: 'knowing', values: { rules: unread.map((c) => c.says).join(' ') } });
-  const used = brineUsed(input.brineUsed, made.value);
-  if (!used.ok) return used;
-  const lidNumbers = nextLidNumbers(made.value.jars.length, all.flatMap((b) => b.fillings), work.wall);
-  await batches.append(work, work.command, [started(work, input, made.value, used.value, place, lidNumbers)]);
-  await packLots(work, onBench, made.value);
-  await takeSalt(work, input.saltKindId, made.value.salt.weighG);
-  await work.trx('draft').where({ id: 'bench' }).delete();
-  return done({ batchId: work.command, name: input.name, lidNumbers });
-});
+export const startBatch = useCase(
+  'start-batch',
+  startBatchSchema,
+  async (work, input): Promise<Outcome<StartAnswer>> => {
+    const ours = await household(work.trx);
+    const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
+    const all = await batches.list(work.trx, 'all');
+    const place = ours.places.find((p) => p.id === input.placeId);
+    if (!place) return refuse('place-unknown', { field: 'placeId' });
+    if (place.kind !== 'counter')
+      return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
+    const made = worksheet(worksheetInput(benchItems(onBench), input, place, freeJars(ours, all), ours));
+    if (!made.ok) return made;
+    const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
+    if (unread.length > 0)
+      return refuse('harm-not-read', {
+        field: 'knowing',
+        values: { rules: unread.map((c) => c.says).join(' ') }
+      });
+    const used = brineUsed(input.brineUsed, made.value);
+    if (!used.ok) return used;
+    const lidNumbers = nextLidNumbers(
+      made.value.jars.length,
+      all.flatMap((b) => b.fillings),
+      work.wall
+    );
+    await batches.append(work, work.command, [
+      started(work, input, made.value, used.value, place, lidNumbers)
+    ]);
+    await packLots(work, onBench, made.value);
+    await takeSalt(work, input.saltKindId, made.value.salt.weighG);
+    await work.trx('draft').where({ id: 'bench' }).delete();
+    return done({ batchId: work.command, name: input.name, lidNumbers });
+  }
+);
 
 /** Brine really poured, ml; empty means as planned. */
 function brineUsed(said: string, w: Worksheet): Outcome<number | null> {
@@ -109,18 +171,33 @@ function brineUsed(said: string, w: Worksheet): Outcome<number | null> {
   const read = readQuantity(said, { kind: 'volume', unit: 'ml' });
   if (!read.ok) return { ok: false, refusal: { ...read.refusal, field: 'brineUsed' } };
   return read.value.value > 3 * planned + 1000
-    ? refuse('more-than-there-is', { field: 'brineUsed', values: { saidG: read.value.value, thereG: planned } })
+    ? refuse('more-than-there-is', {
+        field: 'brineUsed',
+        values: { saidG: read.value.value, thereG: planned }
+      })
     : done(read.value.value);
 }
 
-function started(work: Work, input: z.output<typeof startBatchSchema>, w: Worksheet, usedMl: number | null, place: Place, lidNumbers: number[]): BatchEvent {
+function started(
+  work: Work,
+  input: z.output<typeof startBatchSchema>,
+  w: Worksheet,
+  usedMl: number | null,
+  place: Place,
+  lidNumbers: number[]
+): BatchEvent {
   const poured = w.brine && usedMl !== null ? usedMl / w.brine.inJarsMl : 1;
   return {
     type: 'started',
     data: {
       name: input.name,
       styleId: w.styleId,
-      items: w.items.map((i) => ({ lotId: i.id, cropId: i.cropId, name: i.name, preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean })),
+      items: w.items.map((i) => ({
+        lotId: i.id,
+        cropId: i.cropId,
+        name: i.name,
+        preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean
+      })),
       equilibrium: reallyEnds(w, poured),
       equilibriumSd: w.ends.equilibriumSd,
       saltKindId: w.saltKindId,
@@ -129,7 +206,9 @@ function started(work: Work, input: z.output<typeof startBatchSchema>, w: Worksh
       saltG: w.salt.weighG,
       note: [input.note, ...input.knowing.map((r) => `Knew of: ${r}`)].filter(Boolean).join(' · '),
       placeId: place.id,
-      fillings: w.jars.map((card, i) => filling(card, poured, `${work.command}.j${i + 1}`, lidNumbers[i] ?? 0)),
+      fillings: w.jars.map((card, i) =>
+        filling(card, poured, `${work.command}.j${i + 1}`, lidNumbers[i] ?? 0)
+      ),
       worksheet: w
     }
   };
@@ -138,14 +217,18 @@ function started(work: Work, input: z.output<typeof startBatchSchema>, w: Worksh
 /** Where the salt ends with the brine that was really poured. */
 function reallyEnds(w: Worksheet, poured: number): number {
   if (!w.brine || poured === 1) return w.ends.equilibrium;
-  const vegWaterG = w.items.reduce((a, i) => a + (i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * w.packedG) / w.prepared.mean, 0);
+  const vegWaterG = w.items.reduce(
+    (a, i) => a + (i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * w.packedG) / w.prepared.mean,
+    0
+  );
   const pouredNacl = w.jars.reduce((a, j) => a + brineSalt(j, w), 0);
   const rubbed = w.jars.reduce((a, j) => a + j.naclG, 0) - pouredNacl;
   const waterG = w.jars.reduce((a, j) => a + j.waterG, 0) * poured;
   return equilibriumSalinity({ naclG: rubbed + pouredNacl * poured, waterG, vegG: w.packedG, vegWaterG });
 }
 
-const brineSalt = (j: JarCard, w: Worksheet) => (w.brine ? (j.waterG * w.brine.strength) / (1 - w.brine.strength) : 0);
+const brineSalt = (j: JarCard, w: Worksheet) =>
+  w.brine ? (j.waterG * w.brine.strength) / (1 - w.brine.strength) : 0;
 
 function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
   const brineG = card.contentsG - card.vegG;
@@ -177,7 +260,10 @@ async function packLots(work: Work, onBench: readonly Lot[], w: Worksheet): Prom
 
 async function takeSalt(work: Work, saltKindId: string, amount: number): Promise<void> {
   const goods = (await pantry(work.trx)).find((g) => g.saltKindId === saltKindId);
-  if (goods) await pantries.append(work, OURS, [{ type: 'goodsUsed', data: { id: goods.id, amount, batchId: work.command } }]);
+  if (goods)
+    await pantries.append(work, OURS, [
+      { type: 'goodsUsed', data: { id: goods.id, amount, batchId: work.command } }
+    ]);
 }
 
 /** Keeps the unfinished choices of the bench; no record. */
@@ -195,4 +281,3 @@ export async function benchDraft(db: Knex): Promise<BenchDraft> {
   const parsed = benchDraftSchema.safeParse(row ? JSON.parse(row.data) : {});
   return parsed.success ? parsed.data : {};
 }
-

@@ -1,5 +1,14 @@
 import type { UseCase } from './act';
-import { correctPortion, correctTaste, enterStanding, logCare, logTaste, measurePH, moveJars, takePortion } from './batches';
+import {
+  correctPortion,
+  correctTaste,
+  enterStanding,
+  logCare,
+  logTaste,
+  measurePH,
+  moveJars,
+  takePortion
+} from './batches';
 import { startBatch } from './bench';
 import { countGoods, ownJars, setPlace, settle } from './household';
 import { correctPick, endPick, putBack, takeToBench, weighIn, weighPrepared } from './lots';

@@ -12,7 +12,12 @@ export async function stepClock(house: House, input: unknown): Promise<Result<{ 
   const { clock, zone } = house;
   if (!(clock instanceof SteppedClock)) return { ok: false, refusals: [{ code: 'clock-is-real' }] };
   const wall = wallOf(clock.now(), zone);
-  const to = parsed.data.by === 'hour' ? wall + 60 : parsed.data.by === 'day' ? wall + MINUTES_PER_DAY : await nextDueWall(house, wall);
+  const to =
+    parsed.data.by === 'hour'
+      ? wall + 60
+      : parsed.data.by === 'day'
+        ? wall + MINUTES_PER_DAY
+        : await nextDueWall(house, wall);
   if (to === null) return { ok: false, refusals: [{ code: 'nothing-due' }] };
   await clock.stepTo(Math.max(clock.now(), instantOf(to, zone)));
   return { ok: true, value: { now: clock.now() } };

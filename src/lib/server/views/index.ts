@@ -24,7 +24,9 @@ export interface Overview {
 export const nowOf = (house: House): WallMinute => wallOf(house.clock.now(), house.zone);
 
 /** Everything that lives: what most rooms show. */
-export async function living(house: House): Promise<{ household: Household; lots: Lot[]; batches: Batch[]; pantry: Pantry; now: WallMinute }> {
+export async function living(
+  house: House
+): Promise<{ household: Household; lots: Lot[]; batches: Batch[]; pantry: Pantry; now: WallMinute }> {
   const { db } = house;
   return {
     household: await household(db),
@@ -70,7 +72,11 @@ export async function findables(house: House): Promise<Findable[]> {
     .concat(all.filter((b) => !isLive(b)).slice(-50))
     .map((b) => ({
       label: b.name,
-      more: isLive(b) ? `jars ${standing(b).map((f) => f.lidNumber).join(', ')}` : 'eaten',
+      more: isLive(b)
+        ? `jars ${standing(b)
+            .map((f) => f.lidNumber)
+            .join(', ')}`
+        : 'eaten',
       href: `/notebook/${b.id}`
     }));
 }

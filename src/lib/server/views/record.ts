@@ -13,7 +13,10 @@ export interface RecordLine {
 }
 
 /** Everything that was said about a batch, oldest first, and the worksheet it started from. */
-export async function record(house: House, batchId: string): Promise<{ lines: RecordLine[]; worksheet: Worksheet | null; begun: number }> {
+export async function record(
+  house: House,
+  batchId: string
+): Promise<{ lines: RecordLine[]; worksheet: Worksheet | null; begun: number }> {
   const all = await batches.events(house.db, batchId);
   const first = all.find((e) => e.type === 'started');
   const lines = all.flatMap((e): RecordLine[] => {
@@ -21,5 +24,9 @@ export async function record(house: House, batchId: string): Promise<{ lines: Re
     const { at, id, command, ...event } = e;
     return [{ id, at: wallOf(at, house.zone), event, command }];
   });
-  return { lines, worksheet: first?.type === 'started' ? first.data.worksheet : null, begun: wallOf(all[0]?.at ?? 0, house.zone) };
+  return {
+    lines,
+    worksheet: first?.type === 'started' ? first.data.worksheet : null,
+    begun: wallOf(all[0]?.at ?? 0, house.zone)
+  };
 }

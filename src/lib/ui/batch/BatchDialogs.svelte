@@ -14,44 +14,102 @@
   const jars = $derived(b ? standing(b) : []);
   const tasting = $derived(b ? (style(b.styleId)?.tasting ?? []) : []);
   // On the counter first what makes sense next: the cold places.
-  const places = $derived([...house.household.places].filter((p) => p.kind !== 'pantry').sort((x) => (x.kind === 'cold' ? -1 : 1)));
+  const places = $derived(
+    [...house.household.places].filter((p) => p.kind !== 'pantry').sort((x) => (x.kind === 'cold' ? -1 : 1))
+  );
   const here = $derived(new Set(jars.map(placeOf)));
 </script>
 
 {#if b}
-  <Modal open={dialogs.open === 'taste'} onclose={() => dialogs.close()} title="Taste: {b.name}" size="sm" outsideclose>
-    <ActionForm action="/counter?/taste" values={{ batchId: b.id }} ondone={() => dialogs.close()} label="Log a taste">
+  <Modal
+    open={dialogs.open === 'taste'}
+    onclose={() => dialogs.close()}
+    title="Taste: {b.name}"
+    size="sm"
+    outsideclose
+  >
+    <ActionForm
+      action="/counter?/taste"
+      values={{ batchId: b.id }}
+      ondone={() => dialogs.close()}
+      label="Log a taste"
+    >
       {#snippet children({ busy, problemAt })}
         <div class="flex flex-col gap-4">
-          <p class="text-sm">A clean fork, from under the brine. If it looks or smells wrong, do not taste it.</p>
+          <p class="text-sm">
+            A clean fork, from under the brine. If it looks or smells wrong, do not taste it.
+          </p>
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
           <Marks legend="Sour" name="sour" low={tasting[0] ?? 'not'} high={tasting[3] ?? 'very'} value={2} />
           <Marks legend="Salt" name="salt" low="flat" high="too salty" value={3} />
           <Marks legend="Crunch" name="crunch" low="soft" high="crisp" value={4} />
-          <div><Label for="taste-note">Note</Label><Textarea id="taste-note" name="note" rows={2} class="w-full" placeholder="more caraway, less salt" /><Trouble problem={problemAt('note')} /></div>
+          <div>
+            <Label for="taste-note">Note</Label><Textarea
+              id="taste-note"
+              name="note"
+              rows={2}
+              class="w-full"
+              placeholder="more caraway, less salt"
+            /><Trouble problem={problemAt('note')} />
+          </div>
           <Button type="submit" disabled={busy}>Keep the taste</Button>
         </div>
       {/snippet}
     </ActionForm>
   </Modal>
 
-  <Modal open={dialogs.open === 'ph'} onclose={() => dialogs.close()} title="pH: {b.name}" size="sm" outsideclose>
-    <ActionForm action="/counter?/ph" values={{ batchId: b.id }} ondone={() => dialogs.close()} label="Log a pH strip">
+  <Modal
+    open={dialogs.open === 'ph'}
+    onclose={() => dialogs.close()}
+    title="pH: {b.name}"
+    size="sm"
+    outsideclose
+  >
+    <ActionForm
+      action="/counter?/ph"
+      values={{ batchId: b.id }}
+      ondone={() => dialogs.close()}
+      label="Log a pH strip"
+    >
       {#snippet children({ busy, problemAt })}
         <div class="flex flex-col gap-4">
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
-          <div><Label for="ph">pH on the strip</Label><Input id="ph" name="pH" inputmode="decimal" autocomplete="off" placeholder="3.9" class="max-w-40 font-display text-3xl font-bold" /><Trouble problem={problemAt('pH')} /></div>
-          <p class="text-sm">The line is 4.6 by the style’s day{b.items.some((i) => i.cropId.startsWith('tomato')) ? '; tomatoes start near it, so it must also have fallen' : ''}. A strip reads to about 0.3.</p>
+          <div>
+            <Label for="ph">pH on the strip</Label><Input
+              id="ph"
+              name="pH"
+              inputmode="decimal"
+              autocomplete="off"
+              placeholder="3.9"
+              class="max-w-40 font-display text-3xl font-bold"
+            /><Trouble problem={problemAt('pH')} />
+          </div>
+          <p class="text-sm">
+            The line is 4.6 by the style’s day{b.items.some((i) => i.cropId.startsWith('tomato'))
+              ? '; tomatoes start near it, so it must also have fallen'
+              : ''}. A strip reads to about 0.3.
+          </p>
           <Button type="submit" disabled={busy}>Keep the reading</Button>
         </div>
       {/snippet}
     </ActionForm>
   </Modal>
 
-  <Modal open={dialogs.open === 'move'} onclose={() => dialogs.close()} title="Move: {b.name}" size="sm" outsideclose>
-    <ActionForm action="/counter?/move" values={{ batchId: b.id }} ondone={() => dialogs.close()} label="Move jars">
+  <Modal
+    open={dialogs.open === 'move'}
+    onclose={() => dialogs.close()}
+    title="Move: {b.name}"
+    size="sm"
+    outsideclose
+  >
+    <ActionForm
+      action="/counter?/move"
+      values={{ batchId: b.id }}
+      ondone={() => dialogs.close()}
+      label="Move jars"
+    >
       {#snippet children({ busy, problemAt })}
         <div class="flex flex-col gap-4">
           <JarPicker {jars} />
@@ -61,7 +119,13 @@
           <div class="flex flex-col gap-2">
             {#each places as place (place.id)}
               {@const only = here.size === 1 && here.has(place.id)}
-              <Button type="submit" name="placeId" value={place.id} outline={place.kind !== 'cold'} disabled={busy || only}>
+              <Button
+                type="submit"
+                name="placeId"
+                value={place.id}
+                outline={place.kind !== 'cold'}
+                disabled={busy || only}
+              >
                 {place.name}, {place.tempC} °C{only ? ' (here)' : ''}
               </Button>
             {/each}

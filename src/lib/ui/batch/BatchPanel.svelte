@@ -1,7 +1,15 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { placeOf, standing, type Batch } from '$lib/core/batch';
-  import { batchPHCautions, counterWindow, dayNumberOf, daysAtPace, paceFactor, whatToExpect, type CareTask } from '$lib/core/care';
+  import {
+    batchPHCautions,
+    counterWindow,
+    dayNumberOf,
+    daysAtPace,
+    paceFactor,
+    whatToExpect,
+    type CareTask
+  } from '$lib/core/care';
   import { writePercent } from '$lib/core/quantity';
   import { caution } from '$lib/core/safety';
   import TaskRow from '../care/TaskRow.svelte';
@@ -29,7 +37,10 @@
   <div>
     <h1 class="text-2xl">{batch.name}</h1>
     <p class="text-quiet">
-      jar{jars.length > 1 ? 's' : ''} {numbers(jars.map((f) => f.lidNumber))}{batch.equilibrium === null ? '' : `, ${writePercent(batch.equilibrium)} salt`}
+      jar{jars.length > 1 ? 's' : ''}
+      {numbers(jars.map((f) => f.lidNumber))}{batch.equilibrium === null
+        ? ''
+        : `, ${writePercent(batch.equilibrium)} salt`}
     </p>
   </div>
   <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
@@ -41,16 +52,20 @@
   </div>
   <Cautions cautions={batchPHCautions(batch, places, house.now)} />
   {#if due.length > 0}
-    <ul class="border-t-2 border-ink">{#each due as task (task.key)}<TaskRow {task} {batch} />{/each}</ul>
+    <ul class="@container border-t-2 border-ink">
+      {#each due as task (task.key)}<TaskRow {task} {batch} />{/each}
+    </ul>
   {:else if next}
-    <ul class="border-t border-rule-strong"><TaskRow task={next} {batch} /></ul>
+    <ul class="@container border-t border-rule-strong"><TaskRow task={next} {batch} /></ul>
   {/if}
   {#if window && first}<Window {batch} {window} now={house.now} fillingId={first.id} />{/if}
   {#if Math.abs(paceFactor(tempC) - 1) > 0.15}
     <p class="text-sm">At {tempC} °C it takes {paceFactor(tempC).toFixed(1)} times as long as at 20–22 °C.</p>
   {/if}
   <details>
-    <summary class="min-h-11 content-center underline underline-offset-4">Film, spots, slime, a smell?</summary>
+    <summary class="min-h-11 content-center underline underline-offset-4"
+      >Film, spots, slime, a smell?</summary
+    >
     <Cautions cautions={[caution('when-in-doubt', 'When in doubt, throw it out.')]} />
   </details>
   <a class="act" href="/notebook/{batch.id}">Its record</a>

@@ -22,7 +22,8 @@
   let open = $state(false);
   let weight = $state('');
 
-  const lids = (ids: readonly string[]) => numbers(batch.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber));
+  const lids = (ids: readonly string[]) =>
+    numbers(batch.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber));
   const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
   const text = $derived.by(() => {
     const e = line.event;
@@ -54,25 +55,57 @@
     <time class="w-28 text-sm text-quiet">{shortDay(line.at)}, {clockTime(line.at)}</time>
     <span class="grow basis-64">{text}</span>
     <span class="no-print flex gap-3">
-      {#if correctable}<button class="min-h-11 text-sm underline underline-offset-4" onclick={() => (open = !open)} aria-expanded={open}>put right</button>{/if}
-      <button class="min-h-11 text-sm underline underline-offset-4" onclick={() => undoCommand(line.command)} aria-label="Undo: {text}">undo</button>
+      {#if correctable}<button
+          class="min-h-11 text-sm underline underline-offset-4"
+          onclick={() => (open = !open)}
+          aria-expanded={open}>put right</button
+        >{/if}
+      <button
+        class="min-h-11 text-sm underline underline-offset-4"
+        onclick={() => undoCommand(line.command)}
+        aria-label="Undo: {text}">undo</button
+      >
     </span>
   </div>
   {#if open && event.type === 'tasted'}
-    <ActionForm action="/notebook/{batch.id}?/correctTaste" values={{ batchId: batch.id, of: line.id }} ondone={() => (open = false)} class="flex flex-col gap-3 py-3">
+    <ActionForm
+      action="/notebook/{batch.id}?/correctTaste"
+      values={{ batchId: batch.id, of: line.id }}
+      ondone={() => (open = false)}
+      class="flex flex-col gap-3 py-3"
+    >
       {#snippet children({ busy, problems })}
         <Marks legend="Sour" name="sour" low="not" high="very" value={event.data.sour} />
         <Marks legend="Salt" name="salt" low="flat" high="too salty" value={event.data.salt} />
         <Marks legend="Crunch" name="crunch" low="soft" high="crisp" value={event.data.crunch} />
-        <div><Label for="n-{line.id}">Note</Label><Textarea id="n-{line.id}" name="note" rows={2} class="w-full max-w-md" value={event.data.note} /></div>
+        <div>
+          <Label for="n-{line.id}">Note</Label><Textarea
+            id="n-{line.id}"
+            name="note"
+            rows={2}
+            class="w-full max-w-md"
+            value={event.data.note}
+          />
+        </div>
         <Trouble problem={problems[0]} />
         <div><Button type="submit" outline disabled={busy}>Correct the taste</Button></div>
       {/snippet}
     </ActionForm>
   {:else if open && event.type === 'portioned'}
-    <ActionForm action="/notebook/{batch.id}?/correctPortion" values={{ batchId: batch.id, of: line.id }} ondone={() => (open = false)} class="flex max-w-md flex-col gap-2 py-3">
+    <ActionForm
+      action="/notebook/{batch.id}?/correctPortion"
+      values={{ batchId: batch.id, of: line.id }}
+      ondone={() => (open = false)}
+      class="flex max-w-md flex-col gap-2 py-3"
+    >
       {#snippet children({ busy, problems })}
-        <WeightField label="What it really was" name="weight" bind:value={weight} problem={problems[0]} placeholder={house.mass(event.data.g)} />
+        <WeightField
+          label="What it really was"
+          name="weight"
+          bind:value={weight}
+          problem={problems[0]}
+          placeholder={house.mass(event.data.g)}
+        />
         <div><Button type="submit" outline disabled={busy}>Correct it</Button></div>
       {/snippet}
     </ActionForm>

@@ -30,8 +30,12 @@
   <ActionForm action="/cold?/portion" values={{ ...base, how: 'eaten' }}>
     {#snippet children({ busy, problemAt })}
       <div class="grid grid-cols-2 gap-2">
-        <Button type="submit" name="amount" value="quarter" class="min-h-14" disabled={busy}>Eat a quarter</Button>
-        <Button type="submit" name="amount" value="all" class="min-h-14" outline disabled={busy}>Eat it up</Button>
+        <Button type="submit" name="amount" value="quarter" class="min-h-14" disabled={busy}
+          >Eat a quarter</Button
+        >
+        <Button type="submit" name="amount" value="all" class="min-h-14" outline disabled={busy}
+          >Eat it up</Button
+        >
       </div>
       <p class="pt-1 text-sm text-quiet">A quarter is {house.mass(quarterG(f))}.</p>
       <Trouble problem={problemAt('amount')} />
@@ -39,15 +43,27 @@
   </ActionForm>
   <div class="grid grid-cols-2 gap-2">
     <ActionForm action="/cold?/portion" values={{ ...base, how: 'given', amount: 'all' }}>
-      {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}>Give it away</Button>{/snippet}
+      {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}
+          >Give it away</Button
+        >{/snippet}
     </ActionForm>
     <Button outline onclick={() => dialogs.show('move', jar.batch)}>Move…</Button>
   </div>
   <details>
     <summary class="min-h-11 content-center underline underline-offset-4">Another amount</summary>
-    <ActionForm action="/cold?/portion" values={{ ...base, amount: 'weight', how: 'eaten' }} ondone={() => (weight = '')}>
+    <ActionForm
+      action="/cold?/portion"
+      values={{ ...base, amount: 'weight', how: 'eaten' }}
+      ondone={() => (weight = '')}
+    >
       {#snippet children({ busy, problemAt })}
-        <WeightField label="Eaten" name="weight" bind:value={weight} problem={problemAt('weight') ?? problemAt('g')} placeholder="150 g" />
+        <WeightField
+          label="Eaten"
+          name="weight"
+          bind:value={weight}
+          problem={problemAt('weight') ?? problemAt('g')}
+          placeholder="150 g"
+        />
         <Button type="submit" outline disabled={busy}>Eat that much</Button>
       {/snippet}
     </ActionForm>
@@ -57,8 +73,18 @@
     <ActionForm action="/cold?/portion" values={{ ...base, amount: 'all', how: 'thrown' }}>
       {#snippet children({ busy, problemAt })}
         <Label for="reason">Why</Label>
-        <Input id="reason" name="reason" list="reasons" autocomplete="off" placeholder="mould, soft, too long" />
-        <datalist id="reasons">{#each ['mould', 'soft', 'slimy', 'bad smell', 'too salty', 'kept too long'] as r (r)}<option value={r}></option>{/each}</datalist>
+        <Input
+          id="reason"
+          name="reason"
+          list="reasons"
+          autocomplete="off"
+          placeholder="mould, soft, too long"
+        />
+        <datalist id="reasons"
+          >{#each ['mould', 'soft', 'slimy', 'bad smell', 'too salty', 'kept too long'] as r (r)}<option
+              value={r}
+            ></option>{/each}</datalist
+        >
         <Trouble problem={problemAt('reason')} />
         <Button type="submit" outline class="mt-2" disabled={busy}>Throw it away</Button>
       {/snippet}

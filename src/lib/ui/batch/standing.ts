@@ -6,10 +6,18 @@ import { cutFor, style } from '$lib/core/style';
 export function jarItems(b: Batch) {
   const s = style(b.styleId);
   const all = b.items.reduce((a, i) => a + i.preparedG, 0) || 1;
-  return b.items.map((i) => ({ cropId: i.cropId, cut: s ? cutFor(s, crop(i.cropId)?.pack ?? 'chunk') : ('chunk' as const), share: i.preparedG / all }));
+  return b.items.map((i) => ({
+    cropId: i.cropId,
+    cut: s ? cutFor(s, crop(i.cropId)?.pack ?? 'chunk') : ('chunk' as const),
+    share: i.preparedG / all,
+    hint: b.name
+  }));
 }
 
 /** How much of a jar is still in, 0-1. */
 export const leftOf = (f: Filling): number => (f.contentsG > 0 ? f.leftG / f.contentsG : 0);
 /** Shreds stand no higher than they were filled. */
-export const levelOf = (b: Batch, f: Filling): number => (style(b.styleId)?.salting === 'dry' ? Math.min(f.usableMl, Math.max(f.vegRoomMl * 1.02, f.usableMl * 0.5)) : f.usableMl);
+export const levelOf = (b: Batch, f: Filling): number =>
+  style(b.styleId)?.salting === 'dry'
+    ? Math.min(f.usableMl, Math.max(f.vegRoomMl * 1.02, f.usableMl * 0.5))
+    : f.usableMl;

@@ -17,20 +17,40 @@
       { value: 'perWater', name: 'of the water, as poured' }
     ].filter((w) => w.value !== 'perWater' || bench.style.salting === 'brine')
   );
-  const step = (by: number) => bench.choose({ fraction: Math.max(0.005, Math.round((bench.fraction + by) * 1000) / 1000) });
+  const step = (by: number) =>
+    bench.choose({ fraction: Math.max(0.005, Math.round((bench.fraction + by) * 1000) / 1000) });
 </script>
 
 <section aria-label="How it is made" class="no-print flex flex-col gap-3">
   <div>
     <Label for="style">Style</Label>
-    <Select id="style" value={bench.style.id} items={STYLES.map((s) => ({ value: s.id, name: s.name }))} placeholder="" onchange={(e) => bench.choose({ styleId: e.currentTarget.value, fraction: undefined, way: undefined, counts: null, choice: 0 })} />
-    <p class="pt-1 text-sm text-quiet">{bench.style.says} {bench.style.salt.from * 100}–{bench.style.salt.to * 100} % salt, {bench.style.counterDays.from}–{bench.style.counterDays.to} days.</p>
+    <Select
+      id="style"
+      value={bench.style.id}
+      items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
+      placeholder=""
+      onchange={(e) =>
+        bench.choose({
+          styleId: e.currentTarget.value,
+          fraction: undefined,
+          way: undefined,
+          counts: null,
+          choice: 0
+        })}
+    />
+    <p class="pt-1 text-sm text-quiet">
+      {bench.style.says}
+      {plain(bench.style.salt.from * 100, 1)}–{plain(bench.style.salt.to * 100, 1)} % salt, {bench.style
+        .counterDays.from}–{bench.style.counterDays.to} days.
+    </p>
   </div>
   <div>
     <Label for="salt-percent">Salt</Label>
     <div class="grid grid-cols-[auto_1fr] gap-2">
       <div class="flex items-center rounded-lg border border-rule-strong bg-raised">
-        <button class="size-11 text-xl font-bold" aria-label="Less salt" onclick={() => step(-0.001)}>−</button>
+        <button class="size-11 text-xl font-bold" aria-label="Less salt" onclick={() => step(-0.001)}
+          >−</button
+        >
         <input
           id="salt-percent"
           class="w-14 border-0 bg-transparent p-0 text-center font-display text-lg font-bold focus:ring-0"
@@ -43,15 +63,40 @@
           }}
         />
         <span aria-hidden="true">%</span>
-        <button class="size-11 text-xl font-bold" aria-label="More salt" onclick={() => step(0.001)}>+</button>
+        <button class="size-11 text-xl font-bold" aria-label="More salt" onclick={() => step(0.001)}>+</button
+        >
       </div>
-      <Select aria-label="Percent of what" value={bench.way} items={ways} placeholder="" onchange={(e) => bench.sayIn(e.currentTarget.value as DosingWay)} />
+      <Select
+        aria-label="Percent of what"
+        value={bench.way}
+        items={ways}
+        placeholder=""
+        onchange={(e) => bench.sayIn(e.currentTarget.value as DosingWay)}
+      />
     </div>
-    <Select class="mt-2" aria-label="Which salt" value={bench.saltKindId} items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))} placeholder="" onchange={(e) => bench.choose({ saltKindId: e.currentTarget.value })} />
+    <Select
+      class="mt-2"
+      aria-label="Which salt"
+      value={bench.saltKindId}
+      items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
+      placeholder=""
+      onchange={(e) => bench.choose({ saltKindId: e.currentTarget.value })}
+    />
   </div>
   <div>
     <Label for="place">Stands</Label>
-    <Select id="place" value={bench.place?.id ?? ''} items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${p.tempC} °C` }))} placeholder="" onchange={(e) => bench.choose({ placeId: e.currentTarget.value })} />
+    <Select
+      id="place"
+      value={bench.place?.id ?? ''}
+      items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${p.tempC} °C` }))}
+      placeholder=""
+      onchange={(e) => bench.choose({ placeId: e.currentTarget.value })}
+    />
   </div>
-  <Checkbox checked={bench.opens} class="min-h-11" onchange={(e) => bench.choose({ opens: (e.currentTarget as HTMLInputElement).checked })}>Somebody is here daily to open lids</Checkbox>
+  <Checkbox
+    checked={bench.opens}
+    class="min-h-11"
+    onchange={(e) => bench.choose({ opens: e.currentTarget.checked })}
+    >Somebody is here daily to open lids</Checkbox
+  >
 </section>

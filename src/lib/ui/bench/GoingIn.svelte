@@ -24,15 +24,29 @@
       {@const item = itemOf(lot.id)}
       <li class="line grid grid-cols-[1fr_9rem] items-start gap-x-3">
         <div>
-          <p class="text-lg leading-tight font-semibold">{crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}</p>
+          <p class="text-lg leading-tight font-semibold">
+            {crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}
+          </p>
           <p class="text-sm text-quiet">
-            {[lot.bed, relativeDay(wall(lot.day, 12), house.now), `${house.mass(lot.benchG)} picked`].filter(Boolean).join(' · ')}
+            {[lot.bed, relativeDay(wall(lot.day, 12), house.now), `${house.mass(lot.benchG)} picked`]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
           {#if item && !item.weighed}
-            <p class="text-sm">about {house.mass(item.prepared.mean)} ± {house.mass(plusMinus(item.prepared))}, by trim yield</p>
+            <p class="text-sm">
+              about {house.mass(item.prepared.mean)} ± {house.mass(plusMinus(item.prepared))}, by trim yield
+            </p>
           {/if}
-          <ActionForm action="/bench?/putBack" values={{ lotId: lot.id }} ondone={() => bench.typed.delete(lot.id)}>
-            {#snippet children({ busy })}<button class="no-print min-h-8 text-sm underline underline-offset-4" disabled={busy} aria-label="Put {crop(lot.cropId)?.name} back">put back</button>{/snippet}
+          <ActionForm
+            action="/bench?/putBack"
+            values={{ lotId: lot.id }}
+            ondone={() => bench.typed.delete(lot.id)}
+          >
+            {#snippet children({ busy })}<button
+                class="no-print min-h-8 text-sm underline underline-offset-4"
+                disabled={busy}
+                aria-label="Put {crop(lot.cropId)?.name} back">put back</button
+              >{/snippet}
           </ActionForm>
         </div>
         <WeightField
@@ -49,7 +63,9 @@
     <button class="act no-print" onclick={() => weighIn.show()}>+ weigh in</button>
     {#if prepared}
       <p class="text-right">
-        <b>{house.mass(prepared.mean)}</b> prepared{#if bench.estimated}, ± {house.mass(plusMinus(prepared))}{/if}
+        <b>{house.mass(prepared.mean)}</b> prepared{#if bench.estimated}, ± {house.mass(
+            plusMinus(prepared)
+          )}{/if}
         <Why working={bench.sheet?.working.find((w) => w.id === 'prepared')} />
       </p>
     {/if}

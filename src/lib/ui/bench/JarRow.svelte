@@ -7,28 +7,44 @@
   import Jar from '../jar/Jar.svelte';
 
   /** The jars of the worksheet, to one scale, with what goes into each. */
-  let { sheet }: { sheet: Worksheet } = $props();
+  let { sheet, hints = {} }: { sheet: Worksheet; hints?: Readonly<Record<string, string>> } = $props();
   const house = useHouse();
 
-  const items = $derived(sheet.items.map((i) => ({ cropId: i.cropId, cut: i.cut, share: i.prepared.mean / sheet.prepared.mean })));
+  const items = $derived(
+    sheet.items.map((i) => ({
+      cropId: i.cropId,
+      cut: i.cut,
+      share: i.prepared.mean / sheet.prepared.mean,
+      hint: hints[i.id]
+    }))
+  );
   // Equal jars stand together; more than four of a kind are drawn once.
   const kinds = $derived.by(() => {
     const groups: { card: JarCard; n: number }[] = [];
     for (const card of sheet.jars) {
-      const same = groups.find((g) => g.card.jarId === card.jarId && Math.abs(g.card.vegG - card.vegG) < 0.5 && g.card.toppedUp === card.toppedUp);
+      const same = groups.find(
+        (g) =>
+          g.card.jarId === card.jarId &&
+          Math.abs(g.card.vegG - card.vegG) < 0.5 &&
+          g.card.toppedUp === card.toppedUp
+      );
       if (same) same.n++;
       else groups.push({ card, n: 1 });
     }
     return groups;
   });
-  const drawn = $derived(kinds.flatMap((k) => Array.from({ length: k.n > 4 ? 1 : k.n }, (_, i) => ({ ...k, i }))));
+  const drawn = $derived(
+    kinds.flatMap((k) => Array.from({ length: k.n > 4 ? 1 : k.n }, (_, i) => ({ ...k, i })))
+  );
   let width = $state(560);
   const size = (card: JarCard) => profile(jarGeometry(card.geometryId)!);
   // The tallest jar fills the height, and all of them the width.
   const scale = $derived.by(() => {
     const tallest = Math.max(150, ...drawn.map((d) => size(d.card).heightMm + 34));
     const together = drawn.reduce((a, d) => a + size(d.card).bodyWidthMm + 44, 0);
-    const toPixels = scaleLinear().domain([0, 1]).range([0, Math.min(300 / tallest, Math.max(width, 300) / together, 1.6)]);
+    const toPixels = scaleLinear()
+      .domain([0, 1])
+      .range([0, Math.min(300 / tallest, Math.max(width, 300) / together, 1.6)]);
     return Math.max(0.62, toPixels(1));
   });
   const words = (c: JarCard, n: number) =>
@@ -40,15 +56,29 @@
     {#each drawn as d (d.card.jarId + d.card.vegG + d.i)}
       <li class="flex flex-col items-center">
         <div class="border-b-[6px] border-[var(--wood)] px-3">
-          <Jar geometryId={d.card.geometryId} lid={d.card.lid} usableMl={d.card.toppedUp || d.card.brineMl > 0 || sheet.brine ? d.card.usableMl : Math.min(d.card.usableMl, d.card.vegRoomMl * 1.02)} vegRoomMl={d.card.vegRoomMl} {items} {scale} fillLine="fill line" text={words(d.card, d.n)} />
+          <Jar
+            geometryId={d.card.geometryId}
+            lid={d.card.lid}
+            usableMl={d.card.toppedUp || d.card.brineMl > 0 || sheet.brine
+              ? d.card.usableMl
+              : Math.min(d.card.usableMl, d.card.vegRoomMl * 1.02)}
+            vegRoomMl={d.card.vegRoomMl}
+            {items}
+            {scale}
+            fillLine="fill line"
+            text={words(d.card, d.n)}
+          />
         </div>
         <p class="max-w-44 pt-2 text-center text-sm">
           <b class="block">{d.n > 4 ? `${d.n} × ` : ''}{d.card.name}</b>
-          {house.mass(d.card.vegG)} in{#if d.card.brineMl > 0}, {house.volume(d.card.brineMl)} brine{/if},<br />{writeSalt(d.card.saltG)} salt
+          {house.mass(d.card.vegG)} in{#if d.card.brineMl > 0}, {house.volume(d.card.brineMl)} brine{/if},<br
+          />{writeSalt(d.card.saltG)} salt
           {#if d.card.toppedUp}<span class="block">topped up with brine</span>{/if}
         </p>
       </li>
     {/each}
   </ul>
-  <p class="pt-2 text-center text-sm text-quiet">Fill line {Math.round(sheet.jars[0]?.headspaceMm ?? 25)} mm under the rim; liquid 1–2 cm over everything.</p>
+  <p class="pt-2 text-center text-sm text-quiet">
+    Fill line {Math.round(sheet.jars[0]?.headspaceMm ?? 25)} mm under the rim; liquid 1–2 cm over everything.
+  </p>
 </div>

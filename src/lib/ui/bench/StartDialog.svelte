@@ -11,7 +11,9 @@
   /** Packed and closed: what really happened, a name, and the harm that was read. */
   let { open = $bindable(), bench, sheet }: { open: boolean; bench: Bench; sheet: Worksheet } = $props();
   const house = useHouse();
-  const harms = $derived([...new Map(sheet.cautions.filter((c) => c.level === 'harm').map((c) => [c.rule, c])).values()]);
+  const harms = $derived([
+    ...new Map(sheet.cautions.filter((c) => c.level === 'harm').map((c) => [c.rule, c])).values()
+  ]);
   let known = $state<string[]>([]);
 </script>
 
@@ -20,8 +22,15 @@
     action="/bench?/start"
     label="Start batch"
     values={{
-      styleId: bench.style.id, way: bench.way, fraction: bench.fraction, saltKindId: bench.saltKindId,
-      counts: JSON.stringify(sheet.chosen.counts), choice: 0, placeId: bench.place?.id, opens: bench.opens, knowing: JSON.stringify(known)
+      styleId: bench.style.id,
+      way: bench.way,
+      fraction: bench.fraction,
+      saltKindId: bench.saltKindId,
+      counts: JSON.stringify(sheet.chosen.counts),
+      choice: 0,
+      placeId: bench.place?.id,
+      opens: bench.opens,
+      knowing: JSON.stringify(known)
     }}
     ondone={(done) => {
       open = false;
@@ -33,30 +42,63 @@
       <div class="flex flex-col gap-4">
         <div>
           <Label for="name">Name</Label>
-          <Input id="name" name="name" value={bench.name} oninput={(e) => bench.choose({ name: (e.currentTarget as HTMLInputElement).value })} autocomplete="off" required />
+          <Input
+            id="name"
+            name="name"
+            value={bench.name}
+            oninput={(e) => bench.choose({ name: (e.currentTarget as HTMLInputElement).value })}
+            autocomplete="off"
+            required
+          />
           <Trouble problem={problemAt('name')} />
         </div>
         {#if sheet.brine}
           <div>
             <Label for="brine-used">Brine that went into the jars</Label>
-            <Input id="brine-used" name="brineUsed" placeholder="{house.volume(sheet.brine.inJarsMl)}, as planned" autocomplete="off" />
+            <Input
+              id="brine-used"
+              name="brineUsed"
+              placeholder="{house.volume(sheet.brine.inJarsMl)}, as planned"
+              autocomplete="off"
+            />
             <Trouble problem={problemAt('brineUsed')} />
           </div>
         {/if}
-        <p class="text-sm">Other jars than planned? Change them on the bench first, under “by hand”: {sheet.jars.length} jar{sheet.jars.length === 1 ? '' : 's'} will be taken.</p>
+        <p class="text-sm">
+          Other jars than planned? Change them on the bench first, under “by hand”: {sheet.jars.length} jar{sheet
+            .jars.length === 1
+            ? ''
+            : 's'} will be taken.
+        </p>
         <div>
           <Label for="start-note">Note</Label>
-          <Textarea id="start-note" name="note" rows={2} class="w-full" placeholder="oak leaf, two cloves a jar" />
+          <Textarea
+            id="start-note"
+            name="note"
+            rows={2}
+            class="w-full"
+            placeholder="oak leaf, two cloves a jar"
+          />
           <Trouble problem={problemAt('note')} />
         </div>
-        {#if bench.estimated}<p class="heed">The prepared weight is estimated. Weigh again before you salt: the dose follows it.</p>{/if}
+        {#if bench.estimated}<p class="heed">
+            The prepared weight is estimated. Weigh again before you salt: the dose follows it.
+          </p>{/if}
         {#if harms.length > 0}
           <Cautions cautions={harms} />
           {#each harms as h (h.rule)}
-            <Checkbox class="min-h-11" checked={known.includes(h.rule)} onchange={(e) => (known = (e.currentTarget as HTMLInputElement).checked ? [...known, h.rule] : known.filter((k) => k !== h.rule))}>I know, and take it on myself: {h.says}</Checkbox>
+            <Checkbox
+              class="min-h-11"
+              checked={known.includes(h.rule)}
+              onchange={(e) =>
+                (known = e.currentTarget.checked ? [...known, h.rule] : known.filter((k) => k !== h.rule))}
+              >I know, and take it on myself: {h.says}</Checkbox
+            >
           {/each}
         {/if}
-        {#each problems.filter((p) => !['name', 'note', 'brineUsed'].includes(p.field ?? '')) as p (p.code)}<Trouble problem={p} />{/each}
+        {#each problems.filter((p) => !['name', 'note', 'brineUsed'].includes(p.field ?? '')) as p (p.code)}<Trouble
+            problem={p}
+          />{/each}
         <Button type="submit" size="lg" disabled={busy}>Start batch</Button>
       </div>
     {/snippet}

@@ -7,7 +7,13 @@ import { readQuantity } from '$lib/core/quantity';
 import type { Outcome } from '$lib/core/refusal';
 import type { DosingWay } from '$lib/core/salt';
 import { style as styleOf, STYLES, usualSaltFor } from '$lib/core/style';
-import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem, type WorksheetJar } from '$lib/core/worksheet';
+import {
+  worksheet,
+  type Worksheet,
+  type WorksheetInput,
+  type WorksheetItem,
+  type WorksheetJar
+} from '$lib/core/worksheet';
 import type { BenchDraft } from '$lib/schema/batch';
 import { problem } from '$lib/schema/words';
 
@@ -18,7 +24,11 @@ interface Data {
 }
 
 const post = (thing: string, body: unknown) =>
-  fetch(`/api/v1/${thing}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+  fetch(`/api/v1/${thing}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body)
+  });
 
 const SAVE_AFTER_MS = 500;
 const TRY_AGAIN_MS = 3000;
@@ -61,28 +71,29 @@ export class Bench {
   readonly items = $derived.by((): WorksheetItem[] =>
     this.data().lots.map((l) => {
       const said = this.said(l);
-      const read = said.trim() === '' ? null : readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
+      const read =
+        said.trim() === ''
+          ? null
+          : readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
       const preparedG = read?.ok && read.value.value > 0 ? read.value.value : null;
       return { id: l.id, cropId: l.cropId, pickedG: l.benchG, withTops: l.withTops, preparedG };
     })
   );
 
-  readonly input = $derived.by(
-    (): WorksheetInput => ({
-      styleId: this.style.id,
-      items: this.items,
-      way: this.way,
-      fraction: this.fraction,
-      saltKindId: this.saltKindId,
-      jars: this.data().jars,
-      counts: this.counts,
-      choice: this.choice,
-      place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
-      opens: this.opens,
-      scaleStepG: this.house().scaleStepG,
-      spoons: this.house().spoons
-    })
-  );
+  readonly input = $derived.by((): WorksheetInput => ({
+    styleId: this.style.id,
+    items: this.items,
+    way: this.way,
+    fraction: this.fraction,
+    saltKindId: this.saltKindId,
+    jars: this.data().jars,
+    counts: this.counts,
+    choice: this.choice,
+    place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
+    opens: this.opens,
+    scaleStepG: this.house().scaleStepG,
+    spoons: this.house().spoons
+  }));
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
   readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));
   readonly refused = $derived.by(() => (this.result.ok ? null : problem(this.result.refusal)));
@@ -102,7 +113,14 @@ export class Bench {
   /** A new dose: said in another way it is the same salt, so that nothing jumps. */
   sayIn(way: DosingWay): void {
     const ends = this.sheet?.ends;
-    const same = ends && { equilibrium: ends.equilibrium, perWater: ends.perWater, perVegetables: ends.perVegetables, perTotal: ends.perTotal }[way];
+    const same =
+      ends &&
+      {
+        equilibrium: ends.equilibrium,
+        perWater: ends.perWater,
+        perVegetables: ends.perVegetables,
+        perTotal: ends.perTotal
+      }[way];
     this.choose({ way, fraction: same ? Math.round(same * 1000) / 1000 : this.fraction });
   }
 
@@ -110,7 +128,11 @@ export class Bench {
   weighed(lot: Lot, said: string): void {
     this.typed.set(lot.id, said);
     const read = said.trim() === '' || readQuantity(said, { kind: 'mass', unit: 'g' }).ok;
-    if (read && said.trim() !== (lot.prepared?.said ?? '')) this.later(() => post('weigh-prepared', { commandId: nanoid(), lotId: lot.id, weight: said, unit: 'g' }), lot.id);
+    if (read && said.trim() !== (lot.prepared?.said ?? ''))
+      this.later(
+        () => post('weigh-prepared', { commandId: nanoid(), lotId: lot.id, weight: said, unit: 'g' }),
+        lot.id
+      );
   }
 
   /** After a start everything begins anew. */
@@ -120,33 +142,37 @@ export class Bench {
   }
 
   private usualStyle() {
-    const shreds = this.cropIds.length > 0 && this.cropIds.every((id) => ['shred', 'leaf'].includes(crop(id)?.pack ?? ''));
+    const shreds =
+      this.cropIds.length > 0 && this.cropIds.every((id) => ['shred', 'leaf'].includes(crop(id)?.pack ?? ''));
     return STYLES.find((s) => s.id === (shreds ? 'shredded' : 'pieces')) ?? STYLES[0]!;
   }
 
   private usualName(): string {
-    const names = [...new Set(this.cropIds.map((id) => crop(id)?.name ?? id))];
+    const all = this.cropIds.map((id) => crop(id)?.name ?? id);
+    const names = all.filter((name, i) => all.indexOf(name) === i);
     const [first = '', ...rest] = names;
-    return rest.length === 0 ? first : `${first} with ${rest.slice(0, 2).map((n) => n.toLowerCase()).join(' and ')}`;
+    return rest.length === 0
+      ? first
+      : `${first} with ${rest
+          .slice(0, 2)
+          .map((n) => n.toLowerCase())
+          .join(' and ')}`;
   }
 
-  private timers = new Map<string, ReturnType<typeof setTimeout>>();
+  private timers: Record<string, ReturnType<typeof setTimeout> | undefined> = {};
   private later(send: () => Promise<Response>, about = 'draft', after = SAVE_AFTER_MS): void {
-    clearTimeout(this.timers.get(about));
+    clearTimeout(this.timers[about]);
     this.keeping = this.keeping === 'trouble' ? 'trouble' : 'keeping';
-    this.timers.set(
-      about,
-      setTimeout(() => {
-        this.timers.delete(about);
-        send().then(
-          () => (this.keeping = this.timers.size > 0 ? this.keeping : 'kept'),
-          () => {
-            // The connection is gone: what was typed stays here and is sent again.
-            this.keeping = 'trouble';
-            this.later(send, about, TRY_AGAIN_MS);
-          }
-        );
-      }, after)
-    );
+    this.timers[about] = setTimeout(() => {
+      delete this.timers[about];
+      send().then(
+        () => (this.keeping = Object.keys(this.timers).length > 0 ? this.keeping : 'kept'),
+        () => {
+          // The connection is gone: what was typed stays here and is sent again.
+          this.keeping = 'trouble';
+          this.later(send, about, TRY_AGAIN_MS);
+        }
+      );
+    }, after);
   }
 }

@@ -9,59 +9,112 @@
   import { careWhy, careWords } from '../words';
 
   /** One thing to do; one tap does all its jars, one can be left out, it can be skipped. */
-  let { task, batch, showPlace = false }: { task: CareTask; batch: Batch | undefined; showPlace?: boolean } = $props();
+  let {
+    task,
+    batch,
+    showPlace = false
+  }: { task: CareTask; batch: Batch | undefined; showPlace?: boolean } = $props();
   const house = useHouse();
   const due = $derived(task.due <= house.now);
   let choosing = $state(false);
   let left = $state<string[]>([]);
   const chosen = $derived(task.fillingIds.filter((id) => !left.includes(id)));
 
-  const LOGGED: Partial<Record<CareTask['kind'], readonly [BatchDialog, string]>> = { taste: ['taste', 'Taste'], pH: ['ph', 'pH'], toCold: ['move', 'Move'] };
+  const LOGGED: Partial<Record<CareTask['kind'], readonly [BatchDialog, string]>> = {
+    taste: ['taste', 'Taste'],
+    pH: ['ph', 'pH'],
+    toCold: ['move', 'Move']
+  };
   const logged = $derived(LOGGED[task.kind]);
   const numberOf = (id: string) => batch?.fillings.find((f) => f.id === id)?.lidNumber;
 </script>
 
-<li class="line flex flex-wrap items-center gap-x-4 gap-y-2">
-  <div class="min-w-0 grow basis-64">
+<li class="line grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-2 @xl:grid-cols-[1fr_8.5rem_15rem]">
+  <div class="col-span-2 min-w-0 @xl:col-span-1">
     <p class="text-lg font-semibold">{careWords(task.kind, task.lidNumbers)}</p>
     <p class="text-sm text-quiet">
-      <a class="underline underline-offset-4" href="/notebook/{task.batchId}">{task.batchName}</a>{showPlace ? `, ${house.placeName(task.placeId)}` : ''} · {careWhy(task.kind)}
+      <a class="underline underline-offset-4" href="/notebook/{task.batchId}">{task.batchName}</a>{showPlace
+        ? `, ${house.placeName(task.placeId)}`
+        : ''} · {careWhy(task.kind)}
     </p>
     {#if choosing}
       <fieldset class="flex flex-wrap gap-2 pt-2">
         <legend class="sr-only">Jars that are done</legend>
         {#each task.fillingIds as id (id)}
-          <label class="flex min-h-11 items-center gap-2 rounded-lg border border-rule-strong px-3 has-checked:bg-slate has-checked:text-chalk">
-            <input type="checkbox" class="size-4 rounded border-rule-strong" checked={!left.includes(id)} onchange={(e) => (left = e.currentTarget.checked ? left.filter((x) => x !== id) : [...left, id])} />
+          <label
+            class="flex min-h-11 items-center gap-2 rounded-lg border border-rule-strong px-3 has-checked:bg-slate has-checked:text-chalk"
+          >
+            <input
+              type="checkbox"
+              class="size-4 rounded border-rule-strong"
+              checked={!left.includes(id)}
+              onchange={(e) =>
+                (left = e.currentTarget.checked ? left.filter((x) => x !== id) : [...left, id])}
+            />
             {numberOf(id)}
           </label>
         {/each}
       </fieldset>
     {/if}
   </div>
-  <p class="big w-28 text-right text-base">
+  <p class="big text-base @xl:text-right">
     {#if due}
       {task.missed > 0 ? `since ${relativeDay(task.since, house.now)}` : 'now'}
-      {#if task.missed > 0}<span class="block text-sm font-normal text-heed">{task.missed + 1} times due</span>{/if}
+      {#if task.missed > 0}<span class="block text-sm font-normal text-heed">{task.missed + 1} times due</span
+        >{/if}
     {:else}{relativeTime(task.due, house.now)}{/if}
   </p>
-  <div class="flex items-center gap-2">
+  <div class="flex items-center justify-end gap-1 @xl:justify-start">
     {#if logged}
       <Button outline={!due} onclick={() => batch && dialogs.show(logged[0], batch)}>{logged[1]}…</Button>
       {#if due && task.kind !== 'toCold'}
-        <ActionForm action="/counter?/care" values={{ batchId: task.batchId, kind: task.kind, how: 'skipped', slot: task.due, fillingIds: chosen }}>
-          {#snippet children({ busy })}<button class="min-h-11 px-2 text-sm underline underline-offset-4" disabled={busy}>skip</button>{/snippet}
+        <ActionForm
+          action="/counter?/care"
+          values={{
+            batchId: task.batchId,
+            kind: task.kind,
+            how: 'skipped',
+            slot: task.due,
+            fillingIds: chosen
+          }}
+        >
+          {#snippet children({ busy })}<button
+              class="min-h-11 px-2 text-sm underline underline-offset-4"
+              disabled={busy}>skip</button
+            >{/snippet}
         </ActionForm>
       {/if}
     {:else}
-      <ActionForm action="/counter?/care" class="flex items-center" values={{ batchId: task.batchId, kind: task.kind, slot: task.due, fillingIds: chosen }} ondone={() => { choosing = false; left = []; }}>
+      <ActionForm
+        action="/counter?/care"
+        class="flex items-center"
+        values={{ batchId: task.batchId, kind: task.kind, slot: task.due, fillingIds: chosen }}
+        ondone={() => {
+          choosing = false;
+          left = [];
+        }}
+      >
         {#snippet children({ busy })}
-          <Button type="submit" name="how" value="done" outline={!due} disabled={busy || chosen.length === 0} aria-label="Done: {careWords(task.kind, task.lidNumbers)}">Done</Button>
-          <button class="min-h-11 px-2 text-sm underline underline-offset-4" name="how" value="skipped" disabled={busy}>skip</button>
+          <Button
+            type="submit"
+            name="how"
+            value="done"
+            outline={!due}
+            disabled={busy || chosen.length === 0}
+            aria-label="Done: {careWords(task.kind, task.lidNumbers)}">Done</Button
+          >
+          <button
+            class="min-h-11 px-2 text-sm underline underline-offset-4"
+            name="how"
+            value="skipped"
+            disabled={busy}>skip</button
+          >
         {/snippet}
       </ActionForm>
       {#if task.fillingIds.length > 1 && !choosing}
-        <button class="min-h-11 px-1 text-sm underline underline-offset-4" onclick={() => (choosing = true)}>not all?</button>
+        <button class="min-h-11 px-1 text-sm underline underline-offset-4" onclick={() => (choosing = true)}
+          >not all?</button
+        >
       {/if}
     {/if}
   </div>

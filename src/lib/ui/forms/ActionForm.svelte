@@ -17,7 +17,9 @@
     action: string;
     /** Hidden values; a list becomes many fields. */
     values?: Record<string, string | number | boolean | readonly string[] | undefined>;
-    children: Snippet<[{ busy: boolean; problemAt: (field: string) => Problem | undefined; problems: Problem[] }]>;
+    children: Snippet<
+      [{ busy: boolean; problemAt: (field: string) => Problem | undefined; problems: Problem[] }]
+    >;
     ondone?: (done: Done) => void;
     onproblems?: (problems: Problem[]) => void;
     /** A link beside the message, such as to the bench. */
@@ -26,7 +28,17 @@
     class?: string;
     label?: string;
   }
-  let { action, values = {}, children, ondone, onproblems, next = null, undoable = true, class: className = '', label }: Props = $props();
+  let {
+    action,
+    values = {},
+    children,
+    ondone,
+    onproblems,
+    next = null,
+    undoable = true,
+    class: className = '',
+    label
+  }: Props = $props();
 
   const house = useHouse();
   let commandId = $state(nanoid());
@@ -35,7 +47,11 @@
   const problemAt = (field: string) => problems.find((p) => p.field === field);
   const hidden = $derived(
     Object.entries(values).flatMap(([name, v]) =>
-      v === undefined ? [] : Array.isArray(v) ? v.map((one) => [name, String(one)] as const) : [[name, String(v)] as const]
+      v === undefined
+        ? []
+        : Array.isArray(v)
+          ? v.map((one) => [name, String(one)] as const)
+          : [[name, String(v)] as const]
     )
   );
 </script>
@@ -55,13 +71,20 @@
         problems = [];
         commandId = nanoid();
         const done = result.data as unknown as Done;
-        toasts.say(doneWords(done.done, done.answer, house.household.units), { undo: undoable ? done.commandId : null, link: next });
+        toasts.say(doneWords(done.done, done.answer, house.household.units), {
+          undo: undoable ? done.commandId : null,
+          link: next
+        });
         await update({ reset: false });
         ondone?.(done);
       } else if (result.type === 'failure') {
         problems = (result.data?.problems as Problem[] | undefined) ?? [];
         onproblems?.(problems);
-        if (!problems.some((p) => p.field)) toasts.say(problems[0]?.says ?? 'That did not work.', { tone: 'trouble', more: problems[0]?.wouldWork });
+        if (!problems.some((p) => p.field))
+          toasts.say(problems[0]?.says ?? 'That did not work.', {
+            tone: 'trouble',
+            more: problems[0]?.wouldWork
+          });
       } else if (result.type === 'error') {
         const tooMuch = result.status === 413;
         toasts.say(tooMuch ? 'That is more than fits.' : 'Not stored: no answer from the house.', {

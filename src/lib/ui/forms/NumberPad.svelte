@@ -1,7 +1,23 @@
 <script lang="ts">
   /** A pad for wet thumbs: digits, the point, and the units themselves as keys. */
   let { units, onkey }: { units: readonly string[]; onkey: (key: string) => void } = $props();
-  const keys = $derived(['7', '8', '9', units[0] ?? 'g', '4', '5', '6', units[1] ?? 'kg', '1', '2', '3', 'back', '.', '0', '½']);
+  const keys = $derived([
+    '7',
+    '8',
+    '9',
+    units[0] ?? 'g',
+    '4',
+    '5',
+    '6',
+    units[1] ?? 'kg',
+    '1',
+    '2',
+    '3',
+    'back',
+    '.',
+    '0',
+    '½'
+  ]);
 </script>
 
 <div class="grid grid-cols-4 gap-2 md:hidden" role="group" aria-label="Number pad">

@@ -20,11 +20,25 @@
     onchange?: (text: string) => void;
     oninput?: (text: string) => void;
   }
-  let { label, name, value = $bindable(), unit = 'g', problem, placeholder = '3 kg 400 g', big = false, hideLabel = false, pad = false, onchange, oninput }: Props = $props();
+  let {
+    label,
+    name,
+    value = $bindable(),
+    unit = 'g',
+    problem,
+    placeholder = '3 kg 400 g',
+    big = false,
+    hideLabel = false,
+    pad = false,
+    onchange,
+    oninput
+  }: Props = $props();
 
   const house = useHouse();
   const id = $props.id();
-  const read = $derived(value.trim() === '' ? null : readQuantity(value, { kind: 'mass', unit, system: house.household.spoons }));
+  const read = $derived(
+    value.trim() === '' ? null : readQuantity(value, { kind: 'mass', unit, system: house.household.spoons })
+  );
   const own = $derived(read && !read.ok ? worded({ ...read.refusal }) : undefined);
   // What is still being typed is not scolded: only once the field is left.
   let left = $state(false);
@@ -52,13 +66,20 @@
   />
   <div id="{id}-says" class="min-h-6 text-sm text-quiet" aria-live="polite">
     {#if shown}<Trouble problem={shown} />
-    {:else if read?.ok}is {house.mass(read.value.value)}{/if}
+    {:else if read?.ok && house.mass(read.value.value).replace(/\s/g, '') !== value.replace(/\s/g, '')}is {house.mass(
+        read.value.value
+      )}{/if}
   </div>
   {#if pad}
     <NumberPad
       units={house.household.units === 'metric' ? ['g', 'kg'] : ['oz', 'lb']}
       onkey={(key) => {
-        value = key === 'back' ? value.trimEnd().slice(0, -1) : /[a-z]/.test(key) ? `${value.trimEnd()} ${key} ` : value + key;
+        value =
+          key === 'back'
+            ? value.trimEnd().slice(0, -1)
+            : /[a-z]/.test(key)
+              ? `${value.trimEnd()} ${key} `
+              : value + key;
         left = false;
         oninput?.(value);
       }}

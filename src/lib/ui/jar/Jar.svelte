@@ -13,7 +13,12 @@
     vegRoomMl: number;
     /** How much of the jar is still in, 0-1. */
     left?: number;
-    items: readonly { readonly cropId: string; readonly cut: Cut; readonly share: number }[];
+    items: readonly {
+      readonly cropId: string;
+      readonly cut: Cut;
+      readonly share: number;
+      readonly hint?: string;
+    }[];
     /** Pixels to a mm; all jars on a shelf share it. */
     scale: number;
     label?: string | number;
@@ -23,7 +28,20 @@
     /** The picture in words. */
     text: string;
   }
-  let { geometryId, lid, usableMl, vegRoomMl, left = 1, items, scale, label, fillLine, bubbles = false, chosen = false, text }: Props = $props();
+  let {
+    geometryId,
+    lid,
+    usableMl,
+    vegRoomMl,
+    left = 1,
+    items,
+    scale,
+    label,
+    fillLine,
+    bubbles = false,
+    chosen = false,
+    text
+  }: Props = $props();
 
   const uid = $props.id();
   const LID_MM = 34;
@@ -38,7 +56,14 @@
   // Light things lift: a finger of brine stands over everything, and a follower between.
   const vegTop = $derived(p ? Math.max(liquidTop + 12, height - heightOf(vegRoomMl * left, p)) : 0);
   const cut = $derived(items[0]?.cut ?? 'chunk');
-  const pieces = $derived(layPieces(width, height - vegTop, cut, items.map((i) => i.share)));
+  const pieces = $derived(
+    layPieces(
+      width,
+      height - vegTop,
+      cut,
+      items.map((i) => i.share)
+    )
+  );
   const outline = $derived.by(() => {
     if (!p) return '';
     const inset = (p.bodyWidthMm - p.neckWidthMm) / 2;
@@ -47,7 +72,9 @@
     const round = 9;
     return inset < 1
       ? `M0,0 V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V0`
-      : `M${l},0 V${neck} C${l},${neck + 10} 0,${p.neckMm - 2} 0,${p.neckMm + 14} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${p.neckMm + 14} C${width},${p.neckMm - 2} ${r},${neck + 10} ${r},${neck} V0`;
+      : crock
+        ? `M${l},0 C${l},${neck * 0.7} 0,${neck * 0.55} 0,${neck * 1.5} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${neck * 1.5} C${width},${neck * 0.55} ${r},${neck * 0.7} ${r},0`
+        : `M${l},0 V${neck} C${l},${neck + 10} 0,${p.neckMm - 2} 0,${p.neckMm + 14} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${p.neckMm + 14} C${width},${p.neckMm - 2} ${r},${neck + 10} ${r},${neck} V0`;
   });
   const [pw, ph] = $derived(PIECE_SIZE[cut]);
 </script>
@@ -61,47 +88,106 @@
     height={(height + LID_MM + 2) * scale}
     class="block max-w-full overflow-visible"
   >
-    <defs><clipPath id="{uid}-in"><path d="{outline} Z" /></clipPath></defs>
+    <defs>
+      <clipPath id="{uid}-in"><path d="{outline} Z" /></clipPath>
+      <clipPath id="{uid}-veg"
+        ><rect x="0" y={vegTop} {width} height={Math.max(0, height - vegTop)} /></clipPath
+      >
+    </defs>
     <path d="{outline} Z" fill="var(--glass)" />
     <g clip-path="url(#{uid}-in)">
       <rect x="0" y={liquidTop} {width} height={height - liquidTop} fill="var(--brine)" />
-      {#each pieces as piece, i (i)}
-        {@const fill = cropColour(items[piece.item]?.cropId ?? '')}
-        <g transform="translate({piece.x} {height - piece.y}) rotate({piece.turn})">
-          {#if height - piece.y - ph / 2 < vegTop - 1}
-            <!-- above the packed vegetables: left out -->
-          {:else if cut === 'ring'}
-            <circle r={pw / 2 - 1.6} fill="none" stroke={fill} stroke-width="3.2" />
-          {:else if cut === 'coin' || cut === 'cherry' || cut === 'whole'}
-            <circle r={pw / 2} {fill} />
-          {:else if cut === 'floret'}
-            <path d="M-2,7 L-1.5,1 H1.5 L2,7 Z" {fill} opacity="0.8" /><circle cy="-2" r={pw / 2.4} {fill} />
-          {:else if cut === 'half'}
-            <path d="M{-pw / 2},0 A{pw / 2},{ph / 1.4} 0 0 1 {pw / 2},0 Z" {fill} />
-          {:else}
-            <rect x={-pw / 2} y={-ph / 2} width={pw} height={ph} rx={Math.min(pw, ph) / (cut === 'upright' ? 2 : 5)} {fill} />
-          {/if}
-        </g>
-      {/each}
+      <g clip-path="url(#{uid}-veg)">
+        {#each pieces as piece, i (i)}
+          {@const fill = cropColour(items[piece.item]?.cropId ?? '', items[piece.item]?.hint)}
+          <g transform="translate({piece.x} {height - piece.y}) rotate({piece.turn})">
+            {#if cut === 'ring'}
+              <circle r={pw / 2 - 1.6} fill="none" stroke={fill} stroke-width="3.2" />
+            {:else if cut === 'coin' || cut === 'cherry' || cut === 'whole'}
+              <circle r={pw / 2} {fill} />
+            {:else if cut === 'floret'}
+              <path d="M-2,7 L-1.5,1 H1.5 L2,7 Z" {fill} opacity="0.8" /><circle
+                cy="-2"
+                r={pw / 2.4}
+                {fill}
+              />
+            {:else if cut === 'half'}
+              <path d="M{-pw / 2},0 A{pw / 2},{ph / 1.4} 0 0 1 {pw / 2},0 Z" {fill} />
+            {:else}
+              <rect
+                x={-pw / 2}
+                y={-ph / 2}
+                width={pw}
+                height={ph}
+                rx={Math.min(pw, ph) / (cut === 'upright' ? 2 : 5)}
+                {fill}
+              />
+            {/if}
+          </g>
+        {/each}
+      </g>
       {#if left > 0.02}
         <rect x="2" y={vegTop - 5} width={width - 4} height="5" rx="2" fill="#7f9f62" />
-        {#if left > 0.9}<rect x={width * 0.2} y={vegTop - 13} width={width * 0.6} height="8" rx="4" fill="#f6f3ec" stroke="#a99a86" />{/if}
+        {#if left > 0.9}<rect
+            x={width * 0.2}
+            y={vegTop - 13}
+            width={width * 0.6}
+            height="8"
+            rx="4"
+            fill="#f6f3ec"
+            stroke="#a99a86"
+          />{/if}
       {/if}
       {#if bubbles}
         {#each [0.2, 0.34, 0.55, 0.7, 0.82, 0.45, 0.62, 0.28] as at, i (i)}
-          <circle cx={width * at} cy={liquidTop + 6 + ((i * 37) % Math.max(20, height - liquidTop - 20))} r={1.4 + (i % 3)} fill="#fffdf8" opacity="0.85" />
+          <circle
+            cx={width * at}
+            cy={liquidTop + 6 + ((i * 37) % Math.max(20, height - liquidTop - 20))}
+            r={1.4 + (i % 3)}
+            fill="#fffdf8"
+            opacity="0.85"
+          />
         {/each}
       {/if}
     </g>
-    <path d={outline} fill="none" stroke={crock ? 'var(--wood)' : 'var(--ink)'} stroke-width={crock ? 6 : chosen ? 4 : 2.2} stroke-linejoin="round" />
+    <path
+      d={outline}
+      fill="none"
+      stroke={crock ? 'var(--wood)' : 'var(--ink)'}
+      stroke-width={crock ? 6 : chosen ? 4 : 2.2}
+      stroke-linejoin="round"
+    />
     <JarLid {lid} neckWidth={p.neckWidthMm} centre={width / 2} {crock} />
     {#if fillLine}
-      <line x1={-PAD + 2} x2={width + PAD - 2} y1={lineTop} y2={lineTop} stroke="var(--ink)" stroke-width="1" stroke-dasharray="4 3" />
+      <line
+        x1={-PAD + 2}
+        x2={width + PAD - 2}
+        y1={lineTop}
+        y2={lineTop}
+        stroke="var(--ink)"
+        stroke-width="1"
+        stroke-dasharray="4 3"
+      />
     {/if}
     {#if label !== undefined}
       {@const size = Math.max(17, 15 / scale)}
-      <rect x={width / 2 - size * 1.15} y={height * 0.58 - size * 0.72} width={size * 2.3} height={size * 1.44} rx="3" fill="#33393a" />
-      <text x={width / 2} y={height * 0.58 + size * 0.36} text-anchor="middle" font-size={size} font-weight="700" fill="#f3efe4" font-family="var(--font-display)">{label}</text>
+      <rect
+        x={width / 2 - size * 1.15}
+        y={height * 0.58 - size * 0.72}
+        width={size * 2.3}
+        height={size * 1.44}
+        rx="3"
+        fill="#33393a"
+      />
+      <text
+        x={width / 2}
+        y={height * 0.58 + size * 0.36}
+        text-anchor="middle"
+        font-size={size}
+        font-weight="700"
+        fill="#f3efe4"
+        font-family="var(--font-display)">{label}</text
+      >
     {/if}
   </svg>
 {/if}

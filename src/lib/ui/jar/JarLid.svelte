@@ -2,11 +2,18 @@
   import type { Lid } from '$lib/core/vessel';
 
   /** How gas gets out, as it looks: drawn above y = 0. */
-  let { lid, neckWidth, centre, crock }: { lid: Lid; neckWidth: number; centre: number; crock: boolean } = $props();
+  let { lid, neckWidth, centre, crock }: { lid: Lid; neckWidth: number; centre: number; crock: boolean } =
+    $props();
   const half = $derived(neckWidth / 2 + 4);
 </script>
 
-<g transform="translate({centre} 0)" fill="var(--glass)" stroke={crock ? 'var(--wood)' : 'var(--ink)'} stroke-width={crock ? 4 : 2.2} stroke-linejoin="round">
+<g
+  transform="translate({centre} 0)"
+  fill="var(--glass)"
+  stroke={crock ? 'var(--wood)' : 'var(--ink)'}
+  stroke-width={crock ? 4 : 2.2}
+  stroke-linejoin="round"
+>
   {#if lid === 'water channel'}
     <path d="M{-half - 6},-7 V2 H{half + 6} V-7" fill="none" />
     <path d="M{-half + 6},-4 Q0,-20 {half - 6},-4 Z" />

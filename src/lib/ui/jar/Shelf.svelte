@@ -2,14 +2,21 @@
   import type { Snippet } from 'svelte';
 
   /** Jars standing side by side on a board, their feet on one line. */
-  let { jars, key, jar, caption }: { jars: readonly T[]; key: (one: T) => string; jar: Snippet<[T]>; caption: Snippet<[T]> } = $props();
+  let {
+    jars,
+    key,
+    jar,
+    caption
+  }: { jars: readonly T[]; key: (one: T) => string; jar: Snippet<[T]>; caption: Snippet<[T]> } = $props();
 </script>
 
 <ul class="flex flex-wrap items-end gap-y-6">
   {#each jars as one (key(one))}
     <li class="flex min-w-0 flex-col items-center">
-      <div class="flex w-full justify-center border-b-[6px] border-[var(--wood)] px-2">{@render jar(one)}</div>
-      <div class="px-2 pt-2 text-center text-sm">{@render caption(one)}</div>
+      <div class="flex w-full justify-center border-b-[6px] border-[var(--wood)] px-2">
+        {@render jar(one)}
+      </div>
+      <div class="min-h-[4.75rem] px-2 pt-2 text-center text-sm">{@render caption(one)}</div>
     </li>
   {/each}
 </ul>

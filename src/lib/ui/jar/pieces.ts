@@ -10,12 +10,27 @@ export interface Piece {
 
 /** Size of a drawn piece by cut, mm: width and height. */
 export const PIECE_SIZE: Record<Cut, readonly [number, number]> = {
-  shred: [20, 1.6], leaf: [22, 5], spear: [22, 8], coin: [13, 13], chunk: [13, 11], floret: [15, 14], half: [15, 12],
-  upright: [8, 30], cherry: [12, 12], strip: [20, 5], ring: [13, 13], whole: [9, 9], mash: [6, 3]
+  shred: [20, 1.6],
+  leaf: [22, 5],
+  spear: [22, 8],
+  coin: [13, 13],
+  chunk: [13, 11],
+  floret: [15, 14],
+  half: [15, 12],
+  upright: [8, 30],
+  cherry: [12, 12],
+  strip: [20, 5],
+  ring: [13, 13],
+  whole: [9, 9],
+  mash: [6, 3]
 };
 
-/** Evenly spread, never random: the same jar always looks the same. */
-const spread = (n: number, base: number) => (n * base) % 1;
+/** Mixed well but never random: the same jar always looks the same. 0-1. */
+function mixed(n: number): number {
+  let h = Math.imul(n ^ (n >>> 15), 0x2c1b3c6d);
+  h = Math.imul(h ^ (h >>> 12), 0x297a2d39);
+  return ((h ^ (h >>> 15)) >>> 0) / 2 ** 32;
+}
 
 /**
  * Pieces that cover a region, in proportion to the items' shares.
@@ -26,13 +41,13 @@ export function layPieces(widthMm: number, heightMm: number, cut: Cut, shares: r
   const stepX = w * (cut === 'shred' ? 0.75 : 1.18);
   const stepY = h * (cut === 'shred' ? 2.1 : 1.22);
   const out: Piece[] = [];
-  for (let row = 0; (row + 0.6) * stepY < heightMm; row++) {
+  for (let row = 0; row * stepY < heightMm; row++) {
     for (let col = 0; col * stepX < widthMm + w; col++) {
-      const n = row * 53 + col * 7 + 1;
-      const x = col * stepX + (row % 2 ? stepX / 2 : 0) + (spread(n, 0.754877) - 0.5) * w * 0.18;
-      const y = (row + 0.5) * stepY + (spread(n, 0.569840) - 0.5) * h * 0.2;
+      const n = (row * 61 + col) * 5 + 1;
+      const x = col * stepX + (row % 2 ? stepX / 2 : 0) + (mixed(n) - 0.5) * w * 0.18;
+      const y = (row + 0.5) * stepY + (mixed(n + 1) - 0.5) * h * 0.2;
       const most = cut === 'upright' ? 5 : cut === 'shred' ? 28 : 24;
-      out.push({ x, y, turn: (spread(n, 0.618034) - 0.5) * 2 * most, item: itemAt(spread(n, 0.414214), shares) });
+      out.push({ x, y, turn: (mixed(n + 2) - 0.5) * 2 * most, item: itemAt(mixed(n + 3), shares) });
     }
   }
   return out;

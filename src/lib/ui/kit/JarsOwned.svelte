@@ -14,22 +14,44 @@
 
 <section id="jars">
   <h2 class="border-b-2 border-ink pb-1">Jars and crocks</h2>
-  {#if house.household.jars.length === 0}<p class="py-2">Which jars do you own? The Bench chooses from those that are free.</p>{/if}
+  {#if house.household.jars.length === 0}<p class="py-2">
+      Which jars do you own? The Bench chooses from those that are free.
+    </p>{/if}
   <ul>
     {#each house.household.jars as jar (jar.id)}
       {@const shape = jarGeometry(jar.geometryId)}
       <li class="line">
-        <ActionForm action="/kit?/jars" values={{ jarId: jar.id, geometryId: jar.geometryId, lid: jar.lid }} class="grid grid-cols-[1fr_auto] items-center gap-x-4">
+        <ActionForm
+          action="/kit?/jars"
+          values={{ jarId: jar.id, geometryId: jar.geometryId, lid: jar.lid }}
+          class="grid grid-cols-[1fr_auto] items-center gap-x-4"
+        >
           {#snippet children({ busy, problemAt })}
             <div>
               <p class="font-semibold">{jar.name}</p>
-              <p class="text-sm text-quiet">{shape ? `takes ${house.volume(usableMl(shape))} to the fill line` : ''}, {LID_WORDS[jar.lid]}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free</p>
+              <p class="text-sm text-quiet">
+                {shape ? `takes ${house.volume(usableMl(shape))} to the fill line` : ''}, {LID_WORDS[
+                  jar.lid
+                ]}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free
+              </p>
               <Trouble problem={problemAt('owned')} />
             </div>
             <div class="flex items-center">
-              <button class="size-11 text-xl font-bold" name="owned" value={jar.owned - 1} disabled={busy || jar.owned === 0} aria-label="One {jar.name} fewer">−</button>
+              <button
+                class="size-11 text-xl font-bold"
+                name="owned"
+                value={jar.owned - 1}
+                disabled={busy || jar.owned === 0}
+                aria-label="One {jar.name} fewer">−</button
+              >
               <b class="big w-9 text-center">{jar.owned}</b>
-              <button class="size-11 text-xl font-bold" name="owned" value={jar.owned + 1} disabled={busy} aria-label="One {jar.name} more">+</button>
+              <button
+                class="size-11 text-xl font-bold"
+                name="owned"
+                value={jar.owned + 1}
+                disabled={busy}
+                aria-label="One {jar.name} more">+</button
+              >
             </div>
           {/snippet}
         </ActionForm>
@@ -40,10 +62,41 @@
     <summary class="act">Add a kind of jar</summary>
     <ActionForm action="/kit?/jars" class="grid gap-3 py-2 sm:grid-cols-2" label="Add a kind of jar">
       {#snippet children({ busy, problemAt })}
-        <div><Label for="shape">Shape</Label><Select id="shape" name="geometryId" bind:value={geometryId} items={JARS.map((j) => ({ value: j.id, name: j.name }))} placeholder="" /><Trouble problem={problemAt('geometryId')} /></div>
-        <div><Label for="lid">Lid</Label><Select id="lid" name="lid" bind:value={lid} items={LIDS.map((l) => ({ value: l, name: LID_WORDS[l] }))} placeholder="" /></div>
-        <div><Label for="jar-name">What you call it</Label><Input id="jar-name" name="name" placeholder={jarGeometry(geometryId)?.name} autocomplete="off" /><Trouble problem={problemAt('name')} /></div>
-        <div><Label for="owned">How many</Label><Input id="owned" name="owned" inputmode="numeric" placeholder="6" autocomplete="off" /><Trouble problem={problemAt('owned')} /></div>
+        <div>
+          <Label for="shape">Shape</Label><Select
+            id="shape"
+            name="geometryId"
+            bind:value={geometryId}
+            items={JARS.map((j) => ({ value: j.id, name: j.name }))}
+            placeholder=""
+          /><Trouble problem={problemAt('geometryId')} />
+        </div>
+        <div>
+          <Label for="lid">Lid</Label><Select
+            id="lid"
+            name="lid"
+            bind:value={lid}
+            items={LIDS.map((l) => ({ value: l, name: LID_WORDS[l] }))}
+            placeholder=""
+          />
+        </div>
+        <div>
+          <Label for="jar-name">What you call it</Label><Input
+            id="jar-name"
+            name="name"
+            placeholder={jarGeometry(geometryId)?.name}
+            autocomplete="off"
+          /><Trouble problem={problemAt('name')} />
+        </div>
+        <div>
+          <Label for="owned">How many</Label><Input
+            id="owned"
+            name="owned"
+            inputmode="numeric"
+            placeholder="6"
+            autocomplete="off"
+          /><Trouble problem={problemAt('owned')} />
+        </div>
         <div><Button type="submit" outline disabled={busy}>Add</Button></div>
       {/snippet}
     </ActionForm>

@@ -15,13 +15,58 @@
 </script>
 
 {#snippet editor(place: Place | null)}
-  <ActionForm action="/kit?/place" values={{ placeId: place?.id }} ondone={() => (editing = null)} class="grid gap-3 py-3 sm:grid-cols-2" label="A place">
+  <ActionForm
+    action="/kit?/place"
+    values={{ placeId: place?.id }}
+    ondone={() => (editing = null)}
+    class="grid gap-3 py-3 sm:grid-cols-2"
+    label="A place"
+  >
     {#snippet children({ busy, problemAt })}
-      <div><Label for="p-name">Name</Label><Input id="p-name" name="name" value={place?.name ?? ''} autocomplete="off" /><Trouble problem={problemAt('name')} /></div>
-      <div><Label for="p-kind">What it is</Label><Select id="p-kind" name="kind" value={place?.kind ?? 'counter'} items={KINDS} placeholder="" /><Trouble problem={problemAt('kind')} /></div>
-      <div><Label for="p-temp">Temperature, °C</Label><Input id="p-temp" name="tempC" inputmode="decimal" value={String(place?.tempC ?? '')} placeholder="21" autocomplete="off" /><Trouble problem={problemAt('tempC')} /></div>
-      <div><Label for="p-shelf">Room on its shelves, litres</Label><Input id="p-shelf" name="shelfLitres" inputmode="decimal" value={place?.shelfLitres ? String(place.shelfLitres) : ''} placeholder="if it is short" autocomplete="off" /><Trouble problem={problemAt('shelfLitres')} /></div>
-      <div class="flex gap-3"><Button type="submit" outline disabled={busy}>Keep</Button><button type="button" class="min-h-11 underline underline-offset-4" onclick={() => (editing = null)}>never mind</button></div>
+      <div>
+        <Label for="p-name">Name</Label><Input
+          id="p-name"
+          name="name"
+          value={place?.name ?? ''}
+          autocomplete="off"
+        /><Trouble problem={problemAt('name')} />
+      </div>
+      <div>
+        <Label for="p-kind">What it is</Label><Select
+          id="p-kind"
+          name="kind"
+          value={place?.kind ?? 'counter'}
+          items={KINDS}
+          placeholder=""
+        /><Trouble problem={problemAt('kind')} />
+      </div>
+      <div>
+        <Label for="p-temp">Temperature, °C</Label><Input
+          id="p-temp"
+          name="tempC"
+          inputmode="decimal"
+          value={String(place?.tempC ?? '')}
+          placeholder="21"
+          autocomplete="off"
+        /><Trouble problem={problemAt('tempC')} />
+      </div>
+      <div>
+        <Label for="p-shelf">Room on its shelves, litres</Label><Input
+          id="p-shelf"
+          name="shelfLitres"
+          inputmode="decimal"
+          value={place?.shelfLitres ? String(place.shelfLitres) : ''}
+          placeholder="if it is short"
+          autocomplete="off"
+        /><Trouble problem={problemAt('shelfLitres')} />
+      </div>
+      <div class="flex gap-3">
+        <Button type="submit" outline disabled={busy}>Keep</Button><button
+          type="button"
+          class="min-h-11 underline underline-offset-4"
+          onclick={() => (editing = null)}>never mind</button
+        >
+      </div>
     {/snippet}
   </ActionForm>
 {/snippet}
@@ -34,12 +79,27 @@
         {#if editing !== 'new' && editing?.id === place.id}{@render editor(place)}
         {:else}
           <div class="flex items-center justify-between gap-4">
-            <div><p class="font-semibold">{place.name}</p><p class="text-sm text-quiet">{KINDS.find((k) => k.value === place.kind)?.name}{place.shelfLitres ? `, ${place.shelfLitres} l of shelf` : ''}</p></div>
-            <p class="flex items-center gap-4"><b class="big">{place.tempC} °C</b><button class="act" onclick={() => (editing = place)} aria-label="Change {place.name}">change</button></p>
+            <div>
+              <p class="font-semibold">{place.name}</p>
+              <p class="text-sm text-quiet">
+                {KINDS.find((k) => k.value === place.kind)?.name}{place.shelfLitres
+                  ? `, ${place.shelfLitres} l of shelf`
+                  : ''}
+              </p>
+            </div>
+            <p class="flex items-center gap-4">
+              <b class="big">{place.tempC} °C</b><button
+                class="act"
+                onclick={() => (editing = place)}
+                aria-label="Change {place.name}">change</button
+              >
+            </p>
           </div>
         {/if}
       </li>
     {/each}
   </ul>
-  {#if editing === 'new'}{@render editor(null)}{:else}<button class="act" onclick={() => (editing = 'new')}>Add a place</button>{/if}
+  {#if editing === 'new'}{@render editor(null)}{:else}<button class="act" onclick={() => (editing = 'new')}
+      >Add a place</button
+    >{/if}
 </section>

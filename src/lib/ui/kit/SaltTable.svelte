@@ -10,18 +10,28 @@
   <h2 class="border-b-2 border-ink pb-1">Salts, from the table</h2>
   <div class="overflow-x-auto">
     <table class="w-full text-left">
-      <thead class="text-sm text-quiet"><tr><th class="py-2 pr-4 font-normal">Kind</th><th class="pr-4 text-right font-normal">level tsp</th><th class="pr-4 text-right font-normal">±</th><th class="text-right font-normal">pure salt</th></tr></thead>
+      <thead class="text-sm text-quiet"
+        ><tr
+          ><th class="py-2 pr-4 font-normal">Kind</th><th class="pr-4 text-right font-normal">level tsp</th
+          ><th class="pr-4 text-right font-normal">±</th><th class="text-right font-normal">pure salt</th></tr
+        ></thead
+      >
       <tbody>
         {#each SALT_KINDS as kind (kind.id)}
           <tr class={['border-t border-rule', kind.id === house.household.saltKindId && 'font-bold']}>
             <td class="py-2 pr-4">{kind.name}{kind.id === house.household.saltKindId ? ', yours' : ''}</td>
             <td class="pr-4 text-right">{gPerTeaspoon(kind, house.household.spoons).toFixed(1)} g</td>
-            <td class="pr-4 text-right">{Math.round(plusMinus({ mean: 1, sd: relativeSd(kind.gsd) }) * 100)} %</td>
+            <td class="pr-4 text-right"
+              >{Math.round(plusMinus({ mean: 1, sd: relativeSd(kind.gsd) }) * 100)} %</td
+            >
             <td class="text-right">{(kind.purity * 100).toFixed(1)} %</td>
           </tr>
         {/each}
       </tbody>
     </table>
   </div>
-  <p class="pt-2 text-sm text-quiet">Weighing beats the spoon with every kind. Potassium blends are not reckoned here: they need a tested recipe.</p>
+  <p class="pt-2 text-sm text-quiet">
+    Weighing beats the spoon with every kind. Potassium blends are not reckoned here: they need a tested
+    recipe.
+  </p>
 </section>

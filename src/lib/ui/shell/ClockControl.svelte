@@ -11,10 +11,17 @@
   async function step(by: 'hour' | 'day' | 'due'): Promise<void> {
     busy = true;
     try {
-      const response = await fetch('/api/v1/step-clock', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ by }) });
+      const response = await fetch('/api/v1/step-clock', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ by })
+      });
       if (!response.ok) {
         const { problems } = (await response.json()) as { problems: Problem[] };
-        toasts.say(problems[0]?.says ?? 'The clock stood still.', { tone: 'trouble', more: problems[0]?.wouldWork ?? '' });
+        toasts.say(problems[0]?.says ?? 'The clock stood still.', {
+          tone: 'trouble',
+          more: problems[0]?.wouldWork ?? ''
+        });
       }
     } catch {
       toasts.say('The clock stood still: no connection.', { tone: 'trouble' });
@@ -25,12 +32,21 @@
 </script>
 
 <div class="text-right text-sm text-quiet">
-  <time class="block"><span class="hidden md:inline">{longDay(now)}</span><span class="md:hidden">{weekdayName(now)} {shortDay(now)}</span>, {clockTime(now)}</time>
+  <time class="block"
+    ><span class="hidden md:inline">{longDay(now)}</span><span class="md:hidden"
+      >{weekdayName(now)} {shortDay(now)}</span
+    >, {clockTime(now)}</time
+  >
   {#if stepped}
     <div class="flex items-center justify-end gap-1" role="group" aria-label="Step the demo’s clock on">
       <span class="hidden sm:inline">step</span>
       {#each [['hour', 'hour'], ['day', 'day'], ['due', 'next due']] as const as [by, text] (by)}
-        <button class="min-h-8 rounded px-1.5 underline decoration-rule-strong underline-offset-4 hover:decoration-2" disabled={busy} onclick={() => step(by)} aria-label="Step to {by === 'due' ? 'the next due thing' : `one ${by} later`}">{text}</button>
+        <button
+          class="min-h-8 rounded px-1.5 underline decoration-rule-strong underline-offset-4 hover:decoration-2"
+          disabled={busy}
+          onclick={() => step(by)}
+          aria-label="Step to {by === 'due' ? 'the next due thing' : `one ${by} later`}">{text}</button
+        >
       {/each}
     </div>
   {/if}

@@ -5,7 +5,10 @@
   import { BESIDE, WAY } from './rooms';
 
   /** Finds any batch, jar number, room or action; arrows choose, Enter goes. */
-  let { open = $bindable(), find }: { open: boolean; find: readonly { label: string; more: string; href: string }[] } = $props();
+  let {
+    open = $bindable(),
+    find
+  }: { open: boolean; find: readonly { label: string; more: string; href: string }[] } = $props();
   let said = $state('');
   let at = $state(0);
 
@@ -16,7 +19,15 @@
   ]);
   const found = $derived.by(() => {
     const words = said.toLowerCase().split(/\s+/).filter(Boolean);
-    return all.filter((f) => words.every((w) => (/^\d+$/.test(w) ? new RegExp(`\\b${w}\\b`).test(f.more) : `${f.label} ${f.more}`.toLowerCase().includes(w)))).slice(0, 8);
+    return all
+      .filter((f) =>
+        words.every((w) =>
+          /^\d+$/.test(w)
+            ? new RegExp(`\\b${w}\\b`).test(f.more)
+            : `${f.label} ${f.more}`.toLowerCase().includes(w)
+        )
+      )
+      .slice(0, 8);
   });
   const chosen = $derived(Math.min(at, found.length - 1));
 
@@ -37,11 +48,24 @@
 </script>
 
 <Modal bind:open title="Find" size="sm" outsideclose placement="top-center">
-  <Input bind:value={said} {onkeydown} placeholder="a name, a lid number, a room" aria-label="Find a batch, a lid number, a room or an action" autofocus oninput={() => (at = 0)} />
+  <Input
+    bind:value={said}
+    {onkeydown}
+    placeholder="a name, a lid number, a room"
+    aria-label="Find a batch, a lid number, a room or an action"
+    autofocus
+    oninput={() => (at = 0)}
+  />
   <ul>
     {#each found as f, i (f.label + f.href)}
       <li>
-        <button class={['flex min-h-12 w-full items-center justify-between gap-4 rounded-lg px-3 text-left', i === chosen ? 'bg-slate text-chalk' : 'hover:bg-rule-soft']} onclick={() => go(f.href)}>
+        <button
+          class={[
+            'flex min-h-12 w-full items-center justify-between gap-4 rounded-lg px-3 text-left',
+            i === chosen ? 'bg-slate text-chalk' : 'hover:bg-rule-soft'
+          ]}
+          onclick={() => go(f.href)}
+        >
           <span class="font-semibold">{f.label}</span><span class="text-sm">{f.more}</span>
         </button>
       </li>

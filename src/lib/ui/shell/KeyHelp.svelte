@@ -14,7 +14,10 @@
 <Modal bind:open title="Keys" size="xs" outsideclose>
   <dl>
     {#each [...WAY, ...BESIDE].map((r) => [r.key, r.name]).concat(more) as [key, what] (key)}
-      <div class="flex justify-between gap-4 border-b border-rule py-1.5"><dt>{what}</dt><dd><kbd class="font-bold">{key}</kbd></dd></div>
+      <div class="flex justify-between gap-4 border-b border-rule py-1.5">
+        <dt>{what}</dt>
+        <dd><kbd class="font-bold">{key}</kbd></dd>
+      </div>
     {/each}
   </dl>
 </Modal>

@@ -14,11 +14,16 @@
   function turn(): void {
     choice = NEXT[choice];
     localStorage.setItem('crockle-light', choice);
-    const dark = choice === 'dark' || (choice === 'auto' && matchMedia('(prefers-color-scheme: dark)').matches);
+    const dark =
+      choice === 'dark' || (choice === 'auto' && matchMedia('(prefers-color-scheme: dark)').matches);
     document.documentElement.classList.toggle('dark', dark);
   }
 </script>
 
-<button class="min-h-11 underline-offset-4 hover:underline" onclick={turn} aria-label="Light or dark: now {choice === 'auto' ? 'as the device' : choice}">
+<button
+  class="min-h-11 underline-offset-4 hover:underline"
+  onclick={turn}
+  aria-label="Light or dark: now {choice === 'auto' ? 'as the device' : choice}"
+>
   {choice === 'auto' ? 'Light as the device' : choice === 'dark' ? 'Dark' : 'Light'}
 </button>

@@ -23,12 +23,23 @@
     readonly coldJars: number;
     readonly toBuy: number;
   }
-  let { overview, find, children }: { overview: Overview; find: readonly { label: string; more: string; href: string }[]; children: Snippet } = $props();
+  let {
+    overview,
+    find,
+    children
+  }: {
+    overview: Overview;
+    find: readonly { label: string; more: string; href: string }[];
+    children: Snippet;
+  } = $props();
 
   let commandOpen = $state(false);
   let helpOpen = $state(false);
 
-  const mass = (g: number) => (g >= 1000 && overview.household.units === 'metric' ? `${(g / 1000).toFixed(1)} kg` : writeMass(g, overview.household.units));
+  const mass = (g: number) =>
+    g >= 1000 && overview.household.units === 'metric'
+      ? `${(g / 1000).toFixed(1)} kg`
+      : writeMass(g, overview.household.units);
   const jars = (n: number) => `${n} jar${n === 1 ? '' : 's'}`;
   const inside: Record<string, string> = $derived({
     garden: overview.gardenG > 0 ? mass(overview.gardenG) : 'empty',
@@ -41,7 +52,8 @@
   function onkeydown(event: KeyboardEvent): void {
     const at = event.target as HTMLElement;
     const typing = /^(INPUT|SELECT|TEXTAREA)$/.test(at.tagName) || at.isContentEditable;
-    if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
+    if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]'))
+      return;
     const room = [...WAY, ...BESIDE].find((r) => r.key === event.key);
     if (room) void goto(room.href);
     else if (event.key === 'w') weighIn.show();
@@ -54,7 +66,11 @@
 
 <svelte:window {onkeydown} />
 
-<a href="#room" class="sr-only focus:not-sr-only focus:absolute focus:top-2 focus:left-2 focus:z-50 focus:bg-raised focus:p-3">Skip to the room</a>
+<a
+  href="#room"
+  class="sr-only focus:not-sr-only focus:absolute focus:top-2 focus:left-2 focus:z-50 focus:bg-raised focus:p-3"
+  >Skip to the room</a
+>
 
 <div class="mx-auto flex min-h-dvh max-w-[84rem] flex-col px-4 md:px-7">
   <header class="no-print flex flex-wrap items-end gap-x-6 pt-3 md:pt-4">
@@ -85,7 +101,9 @@
       </ul>
     </nav>
 
-    <div class="ml-auto md:order-last md:pb-2"><ClockControl now={overview.now} stepped={overview.stepped} /></div>
+    <div class="ml-auto md:order-last md:pb-2">
+      <ClockControl now={overview.now} stepped={overview.stepped} />
+    </div>
 
     <nav aria-label="Beside the way" class="flex w-full items-center gap-x-1 md:w-auto md:pb-1">
       {#each BESIDE as room (room.id)}
@@ -93,23 +111,34 @@
         <a
           href={room.href}
           aria-current={here ? 'page' : undefined}
-          class={['flex min-h-11 items-center rounded-lg px-2 first:-ml-2 md:px-2.5 md:first:ml-0', here ? 'bg-slate font-semibold text-chalk' : 'hover:bg-rule-soft']}
+          class={[
+            'flex min-h-11 items-center rounded-lg px-1.5 first:-ml-1.5 md:px-2.5 md:first:ml-0',
+            here ? 'bg-slate font-semibold text-chalk' : 'hover:bg-rule-soft'
+          ]}
         >
           {room.name}{#if room.id === 'today' && overview.due > 0}&nbsp;<b>{overview.due}</b>{/if}
         </a>
       {/each}
-      <button class="act ml-auto px-2 md:ml-2" onclick={() => weighIn.show()}>+ weigh in</button>
+      <button class="act ml-auto whitespace-nowrap md:ml-2" onclick={() => weighIn.show()}>+ weigh in</button>
     </nav>
   </header>
 
-  <main id="room" class="grow pt-5 pb-28 md:pb-10" tabindex="-1">{@render children()}</main>
+  <main id="room" class="@container/room grow pt-5 pb-28 md:pb-10" tabindex="-1">{@render children()}</main>
 
-  <footer class="no-print mb-24 flex flex-wrap items-center gap-x-5 border-t border-rule-soft py-2 text-sm text-quiet md:mb-0">
+  <footer
+    class="no-print mb-24 flex flex-wrap items-center gap-x-5 border-t border-rule-soft py-2 text-sm text-quiet md:mb-0"
+  >
     <span>{overview.household.name}</span>
-    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (commandOpen = true)}>Find <kbd>/</kbd></button>
-    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (helpOpen = true)}>Keys <kbd>?</kbd></button>
+    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (commandOpen = true)}
+      >Find <kbd>/</kbd></button
+    >
+    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (helpOpen = true)}
+      >Keys <kbd>?</kbd></button
+    >
     <LightSwitch />
-    <span class="ml-auto max-w-prose py-2">A tool for the arithmetic, not a safety test: follow tested guides, and when in doubt, throw it out.</span>
+    <span class="ml-auto max-w-prose py-2"
+      >A tool for the arithmetic, not a safety test: follow tested guides, and when in doubt, throw it out.</span
+    >
   </footer>
 </div>
 

@@ -19,14 +19,21 @@
           {#if said.more}<span class="block text-sm">{said.more}</span>{/if}
         </p>
         {#if said.link}
-          <a class="min-h-11 content-center font-bold underline underline-offset-4" href={said.link.href}>{said.link.text}</a>
+          <a class="min-h-11 content-center font-bold underline underline-offset-4" href={said.link.href}
+            >{said.link.text}</a
+          >
         {/if}
         {#if said.undo}
-          <button class="min-h-11 min-w-11 font-bold underline underline-offset-4" onclick={() => toasts.undo(said)}>
+          <button
+            class="min-h-11 min-w-11 font-bold underline underline-offset-4"
+            onclick={() => toasts.undo(said)}
+          >
             Undo
           </button>
         {/if}
-        <button class="min-h-11 min-w-11" aria-label="Close this message" onclick={() => toasts.drop(said.id)}>×</button>
+        <button class="min-h-11 min-w-11" aria-label="Close this message" onclick={() => toasts.drop(said.id)}
+          >×</button
+        >
       </div>
     </Toast>
   {/each}

@@ -22,4 +22,5 @@ export const BESIDE: readonly Room[] = [
 ];
 
 /** Whether an address lies in a room. */
-export const isIn = (room: Room, path: string): boolean => (room.href === '/' ? path === '/' : path === room.href || path.startsWith(`${room.href}/`));
+export const isIn = (room: Room, path: string): boolean =>
+  room.href === '/' ? path === '/' : path === room.href || path.startsWith(`${room.href}/`);

@@ -23,7 +23,10 @@ class Toasts {
   say(text: string, more: Partial<Omit<Said, 'id' | 'text'>> = {}): void {
     const said: Said = { id: nanoid(8), text, more: '', tone: 'done', undo: null, link: null, ...more };
     this.all = [...this.all.slice(-2), said];
-    this.timers.set(said.id, setTimeout(() => this.drop(said.id), SHOWN_MS));
+    this.timers.set(
+      said.id,
+      setTimeout(() => this.drop(said.id), SHOWN_MS)
+    );
   }
 
   drop(id: string): void {
@@ -52,7 +55,10 @@ export async function undoCommand(of: string): Promise<void> {
     if (response.ok) toasts.say('Undone');
     else {
       const { problems } = (await response.json()) as { problems: Problem[] };
-      toasts.say(problems[0]?.says ?? 'That could not be undone.', { tone: 'trouble', more: problems[0]?.wouldWork ?? '' });
+      toasts.say(problems[0]?.says ?? 'That could not be undone.', {
+        tone: 'trouble',
+        more: problems[0]?.wouldWork ?? ''
+      });
     }
   } catch {
     toasts.say('Not undone: no connection.', { tone: 'trouble', more: 'Try again when it is back.' });

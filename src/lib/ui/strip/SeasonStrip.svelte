@@ -2,7 +2,7 @@
   import { max, rollups } from 'd3-array';
   import { scaleLinear } from 'd3-scale';
   import { cropColour } from '../jar/colours';
-  import { dayAndYear, shortDay } from '../time';
+  import { dayAndYear, monthName } from '../time';
 
   interface Span {
     readonly id: string;
@@ -15,37 +15,83 @@
     readonly endedAt: number | null;
   }
   /** Weeks across: picks above the line, batches below it from counter to cold to eaten. */
-  let { spans, picks, now }: { spans: readonly Span[]; picks: readonly { at: number; g: number }[]; now: number } = $props();
+  let {
+    spans,
+    picks,
+    now
+  }: { spans: readonly Span[]; picks: readonly { at: number; g: number }[]; now: number } = $props();
 
   const WEEK = 7 * 1440;
   const ROW = 24;
   const TOP = 120;
   let width = $state(1100);
   const inner = $derived(Math.max(680, width));
-  const begins = $derived(Math.min(now - 6 * WEEK, ...picks.map((p) => p.at), ...spans.filter((s) => s.endedAt === null || s.startedAt > now - 20 * WEEK).map((s) => Math.max(s.startedAt, now - 20 * WEEK))));
+  const begins = $derived(
+    Math.min(
+      now - 6 * WEEK,
+      ...picks.map((p) => p.at),
+      ...spans
+        .filter((s) => s.endedAt === null || s.startedAt > now - 20 * WEEK)
+        .map((s) => Math.max(s.startedAt, now - 20 * WEEK))
+    )
+  );
   const ends = $derived(now + 6 * WEEK);
-  const x = $derived(scaleLinear().domain([begins, ends]).range([4, inner - 8]));
-  const weeks = $derived(rollups(picks, (all) => all.reduce((a, p) => a + p.g, 0), (p) => Math.floor((p.at - begins) / WEEK)).map(([week, g]) => ({ at: begins + week * WEEK, g })));
+  const x = $derived(
+    scaleLinear()
+      .domain([begins, ends])
+      .range([4, inner - 8])
+  );
+  const weeks = $derived(
+    rollups(
+      picks,
+      (all) => all.reduce((a, p) => a + p.g, 0),
+      (p) => Math.floor((p.at - begins) / WEEK)
+    ).map(([week, g]) => ({ at: begins + week * WEEK, g }))
+  );
   const most = $derived(max(weeks, (w) => w.g) ?? 1);
   const bar = $derived(scaleLinear().domain([0, most]).range([0, 72]));
   const months = $derived.by(() => {
     const out: number[] = [];
-    for (let at = begins; at < ends; at += 1440) if (new Date(at * 60_000).getUTCDate() === 1) out.push(Math.floor(at / 1440) * 1440);
+    for (let at = begins; at < ends; at += 1440)
+      if (new Date(at * 60_000).getUTCDate() === 1) out.push(Math.floor(at / 1440) * 1440);
     return out;
   });
   const rows = $derived([...spans].sort((a, b) => a.startedAt - b.startedAt));
   const upTo = (s: Span) => s.coldAt ?? s.endedAt ?? Math.max(now, s.window?.to ?? now);
 </script>
 
-<div class="overflow-x-auto" bind:clientWidth={width} role="region" aria-label="The season strip" tabindex="-1">
-  <svg width={inner} height={TOP + rows.length * ROW + 12} role="img" aria-label="Picks by week above the line, batches below it; the table underneath says the same in words.">
+<div
+  class="overflow-x-auto"
+  bind:clientWidth={width}
+  role="region"
+  aria-label="The season strip"
+  tabindex="-1"
+>
+  <svg
+    width={inner}
+    height={TOP + rows.length * ROW + 12}
+    role="img"
+    aria-label="Picks by week above the line, batches below it; the table underneath says the same in words."
+  >
     {#each months as m (m)}
       <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + rows.length * ROW} stroke="var(--rule-soft)" />
-      <text x={x(m) + 4} y="12" font-size="14" fill="var(--quiet)">{shortDay(m).replace(/^\d+ /, '')}</text>
+      <text x={x(m) + 4} y="12" font-size="14" fill="var(--quiet)">{monthName(m)}</text>
     {/each}
     {#each weeks as w (w.at)}
-      <rect x={x(w.at)} y={TOP - 24 - bar(w.g)} width={Math.max(2, x(w.at + WEEK) - x(w.at) - 3)} height={bar(w.g)} fill="var(--rule-strong)" />
-      {#if w.g > most * 0.55}<text x={x(w.at + WEEK / 2) - 2} y={TOP - 28 - bar(w.g)} text-anchor="middle" font-size="14" fill="var(--ink)">{(w.g / 1000).toFixed(1)}</text>{/if}
+      <rect
+        x={x(w.at)}
+        y={TOP - 24 - bar(w.g)}
+        width={Math.max(2, x(w.at + WEEK) - x(w.at) - 3)}
+        height={bar(w.g)}
+        fill="var(--rule-strong)"
+      />
+      {#if w.g > most * 0.55}<text
+          x={x(w.at + WEEK / 2) - 2}
+          y={TOP - 28 - bar(w.g)}
+          text-anchor="middle"
+          font-size="14"
+          fill="var(--ink)">{(w.g / 1000).toFixed(1)}</text
+        >{/if}
     {/each}
     <text x="4" y={TOP - 6} font-size="14" fill="var(--quiet)">picked, kg a week</text>
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
@@ -54,21 +100,72 @@
       {@const from = Math.max(4, x(s.startedAt))}
       {@const to = Math.max(from + 3, Math.min(inner - 8, x(upTo(s))))}
       <a href="/notebook/{s.id}" aria-label={s.name}>
-        <rect x={from} y={y + 3} width={to - from} height="16" fill={cropColour(s.cropId)} stroke="var(--ink)" stroke-width="1" opacity={s.endedAt ? 0.55 : 1} />
+        <rect
+          x={from}
+          y={y + 3}
+          width={to - from}
+          height="16"
+          fill={cropColour(s.cropId)}
+          stroke="var(--ink)"
+          stroke-width="1"
+          opacity={s.endedAt ? 0.55 : 1}
+        />
         {#if s.window && s.coldAt === null && s.endedAt === null}
-          <rect x={x(s.window.from)} y={y + 3} width={Math.max(2, Math.min(inner - 8, x(s.window.to)) - x(s.window.from))} height="16" fill="none" stroke="var(--ink)" stroke-width="2.5" />
+          <rect
+            x={x(s.window.from)}
+            y={y + 3}
+            width={Math.max(2, Math.min(inner - 8, x(s.window.to)) - x(s.window.from))}
+            height="16"
+            fill="none"
+            stroke="var(--ink)"
+            stroke-width="2.5"
+          />
         {/if}
         {#if s.coldAt !== null}
-          <line x1={x(s.coldAt)} x2={Math.min(inner - 8, x(s.endedAt ?? Math.min(ends, s.best ?? ends)))} y1={y + 11} y2={y + 11} stroke="var(--slate)" stroke-width="5" opacity={s.endedAt ? 0.45 : 1} />
+          <line
+            x1={x(s.coldAt)}
+            x2={Math.min(inner - 8, x(s.endedAt ?? Math.min(ends, s.best ?? ends)))}
+            y1={y + 11}
+            y2={y + 11}
+            stroke="var(--slate)"
+            stroke-width="5"
+            opacity={s.endedAt ? 0.45 : 1}
+          />
         {/if}
-        <text x={to + 6 > inner - 230 ? from - 6 : s.coldAt === null ? to + 6 : Math.max(to + 6, 0)} y={s.coldAt === null ? y + 16 : y + 7} text-anchor={to + 6 > inner - 230 ? 'end' : 'start'} font-size="14" fill="var(--ink)" opacity={s.coldAt !== null ? 0 : 1}>{s.name}</text>
+        <text
+          x={to + 6 > inner - 230 ? from - 6 : to + 6}
+          y={y + 16}
+          text-anchor={to + 6 > inner - 230 ? 'end' : 'start'}
+          font-size="14"
+          fill={s.endedAt ? 'var(--quiet)' : 'var(--ink)'}
+          stroke="var(--paper)"
+          stroke-width="5"
+          paint-order="stroke">{s.name}</text
+        >
       </a>
     {/each}
-    <line x1={x(now)} x2={x(now)} y1="14" y2={TOP + rows.length * ROW} stroke="var(--ink)" stroke-width="2" stroke-dasharray="4 3" />
-    <text x={x(now)} y={TOP + rows.length * ROW + 11} text-anchor="middle" font-size="14" font-weight="700" fill="var(--ink)">now</text>
+    <line
+      x1={x(now)}
+      x2={x(now)}
+      y1="14"
+      y2={TOP + rows.length * ROW}
+      stroke="var(--ink)"
+      stroke-width="2"
+      stroke-dasharray="4 3"
+    />
+    <text
+      x={x(now)}
+      y={TOP + rows.length * ROW + 11}
+      text-anchor="middle"
+      font-size="14"
+      font-weight="700"
+      fill="var(--ink)">now</text
+    >
   </svg>
 </div>
 <p class="flex flex-wrap gap-x-6 text-sm text-quiet">
-  <span>coloured: on the counter</span><span>heavy frame: ready within this span</span><span>dark line: in the cold, till best</span><span>pale: eaten up</span>
+  <span>coloured: on the counter</span><span>heavy frame: ready within this span</span><span
+    >dark line: in the cold, till best</span
+  ><span>pale: eaten up</span>
 </p>
 <p class="sr-only">Now is {dayAndYear(now)}.</p>

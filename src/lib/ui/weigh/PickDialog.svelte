@@ -24,34 +24,67 @@
 <Modal open={lot !== null} onclose={close} title={name} size="sm" outsideclose>
   {#if lot}
     <p>
-      Weighed in as <b>{lot.weighed.said}</b>{lot.corrected ? ' (corrected)' : ''}, {lot.bed || 'no bed named'}. <b>{house.mass(lot.gardenG)}</b> lies in the Garden.
+      Weighed in as <b>{lot.weighed.said}</b>{lot.corrected ? ' (corrected)' : ''}, {lot.bed ||
+        'no bed named'}. <b>{house.mass(lot.gardenG)}</b> lies in the Garden.
       {#if lot.note}<span class="block text-quiet">{lot.note}</span>{/if}
     </p>
     <ActionForm action="/garden?/end" values={{ lotId: lot.id }} ondone={close} label="Another end">
       {#snippet children({ busy, problemAt })}
         <fieldset class="mt-2 flex flex-col gap-3 border-t border-rule pt-4">
           <legend class="sr-only">Another end</legend>
-          <WeightField label="How much (empty: all of it)" name="weight" bind:value={part} problem={problemAt('weight')} placeholder={house.mass(lot?.gardenG ?? 0)} />
+          <WeightField
+            label="How much (empty: all of it)"
+            name="weight"
+            bind:value={part}
+            problem={problemAt('weight')}
+            placeholder={house.mass(lot?.gardenG ?? 0)}
+          />
           <div>
             <Label for="how">Where it went</Label>
-            <Select id="how" name="how" bind:value={how} items={LOT_ENDS.map((e) => ({ value: e, name: e }))} placeholder="" />
+            <Select
+              id="how"
+              name="how"
+              bind:value={how}
+              items={LOT_ENDS.map((e) => ({ value: e, name: e }))}
+              placeholder=""
+            />
           </div>
           <Button type="submit" outline disabled={busy}>Write it off the Garden</Button>
         </fieldset>
       {/snippet}
     </ActionForm>
-    <ActionForm action="/garden?/toBench" values={{ lotId: lot.id, weight: part }} ondone={close} next={{ href: '/bench', text: 'Go to the bench' }}>
+    <ActionForm
+      action="/garden?/toBench"
+      values={{ lotId: lot.id, weight: part }}
+      ondone={close}
+      next={{ href: '/bench', text: 'Go to the bench' }}
+    >
       {#snippet children({ busy, problemAt })}
-        <Button type="submit" disabled={busy} class="w-full">{part.trim() ? `Take ${part.trim()} to the bench` : 'Take all of it to the bench'}</Button>
+        <Button type="submit" disabled={busy} class="w-full"
+          >{part.trim() ? `Take ${part.trim()} to the bench` : 'Take all of it to the bench'}</Button
+        >
         <Trouble problem={problemAt('weight')} />
       {/snippet}
     </ActionForm>
-    <ActionForm action="/garden?/correct" values={{ lotId: lot.id }} ondone={close} label="Correct the weigh-in">
+    <ActionForm
+      action="/garden?/correct"
+      values={{ lotId: lot.id }}
+      ondone={close}
+      label="Correct the weigh-in"
+    >
       {#snippet children({ busy, problemAt })}
         <details class="border-t border-rule pt-2">
-          <summary class="min-h-11 content-center underline underline-offset-4">It weighed something else</summary>
+          <summary class="min-h-11 content-center underline underline-offset-4"
+            >It weighed something else</summary
+          >
           <div class="flex flex-col gap-2">
-            <WeightField label="What it really weighed" name="weight" bind:value={right} problem={problemAt('weight')} placeholder={lot?.weighed.said} />
+            <WeightField
+              label="What it really weighed"
+              name="weight"
+              bind:value={right}
+              problem={problemAt('weight')}
+              placeholder={lot?.weighed.said}
+            />
             <Button type="submit" outline disabled={busy}>Correct it</Button>
           </div>
         </details>

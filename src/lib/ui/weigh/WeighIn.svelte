@@ -14,8 +14,18 @@
   import { weighIn } from './weigh-in.svelte';
 
   const house = useHouse();
-  const recent = $derived((page.data.recentCrops as string[] | undefined) ?? ['cabbage-pointed', 'cucumber-small', 'kohlrabi', 'carrot', 'pepper-wax']);
-  const options = [...CROPS].sort((a, b) => (a.name < b.name ? -1 : 1)).map((c) => ({ value: c.id, name: c.name }));
+  const recent = $derived(
+    (page.data.recentCrops as string[] | undefined) ?? [
+      'cabbage-pointed',
+      'cucumber-small',
+      'kohlrabi',
+      'carrot',
+      'pepper-wax'
+    ]
+  );
+  const options = [...CROPS]
+    .sort((a, b) => (a.name < b.name ? -1 : 1))
+    .map((c) => ({ value: c.id, name: c.name }));
 
   let cropId = $state('');
   let weight = $state('');
@@ -52,8 +62,16 @@
     clear();
     weighIn.open = false;
     if (!toBench) return;
-    const response = await fetch('/api/v1/take-to-bench', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ commandId: nanoid(), lotId, weight: '' }) }).catch(() => null);
-    if (!response?.ok) toasts.say('It is weighed in, but still in the Garden.', { tone: 'trouble', more: 'Take it to the bench from there.' });
+    const response = await fetch('/api/v1/take-to-bench', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ commandId: nanoid(), lotId, weight: '' })
+    }).catch(() => null);
+    if (!response?.ok)
+      toasts.say('It is weighed in, but still in the Garden.', {
+        tone: 'trouble',
+        more: 'Take it to the bench from there.'
+      });
     if (String(page.url.pathname) === '/bench') await invalidateAll();
     else await goto('/bench', { invalidateAll: true });
   }
@@ -65,10 +83,22 @@
       <div class="grid gap-x-6 gap-y-3 md:grid-cols-2" bind:this={form}>
         <div class="md:col-span-2">
           <Label for="crop">What</Label>
-          <Select id="crop" name="cropId" bind:value={cropId} items={options} placeholder="Choose a crop" aria-invalid={problemAt('cropId') ? 'true' : undefined} />
+          <Select
+            id="crop"
+            name="cropId"
+            bind:value={cropId}
+            items={options}
+            placeholder="Choose a crop"
+            aria-invalid={problemAt('cropId') ? 'true' : undefined}
+          />
           <div class="flex flex-wrap gap-x-4" role="group" aria-label="Picked lately">
             {#each recent.slice(0, 5) as id (id)}
-              <button type="button" class={['min-h-11 text-sm underline underline-offset-4', cropId === id && 'font-bold']} aria-pressed={cropId === id} onclick={() => (cropId = id)}>{crop(id)?.name}</button>
+              <button
+                type="button"
+                class={['min-h-11 text-sm underline underline-offset-4', cropId === id && 'font-bold']}
+                aria-pressed={cropId === id}
+                onclick={() => (cropId = id)}>{crop(id)?.name}</button
+              >
             {/each}
           </div>
           <Trouble problem={problemAt('cropId')} />
@@ -77,19 +107,48 @@
         <div class="md:col-span-2">
           {#if byTare}
             <div class="grid grid-cols-2 gap-4">
-              <WeightField label="On the scale" name="gross" bind:value={gross} {unit} problem={problemAt('gross')} placeholder="2 kg 310 g" />
-              <WeightField label="Empty bowl" name="tare" bind:value={tare} {unit} problem={problemAt('tare')} placeholder="420 g" />
+              <WeightField
+                label="On the scale"
+                name="gross"
+                bind:value={gross}
+                {unit}
+                problem={problemAt('gross')}
+                placeholder="2 kg 310 g"
+              />
+              <WeightField
+                label="Empty bowl"
+                name="tare"
+                bind:value={tare}
+                {unit}
+                problem={problemAt('tare')}
+                placeholder="420 g"
+              />
             </div>
           {:else}
-            <WeightField label="Weight" name="weight" bind:value={weight} {unit} problem={problemAt('weight')} big pad />
+            <WeightField
+              label="Weight"
+              name="weight"
+              bind:value={weight}
+              {unit}
+              problem={problemAt('weight')}
+              big
+              pad
+            />
           {/if}
           <input type="hidden" name="unit" value={unit} />
-          <button type="button" class="min-h-11 text-sm underline underline-offset-4" onclick={() => (byTare = !byTare)}>{byTare ? 'Weight without the bowl' : 'With the bowl on the scale'}</button>
+          <button
+            type="button"
+            class="min-h-11 text-sm underline underline-offset-4"
+            onclick={() => (byTare = !byTare)}
+            >{byTare ? 'Weight without the bowl' : 'With the bowl on the scale'}</button
+          >
         </div>
 
         <p class="min-h-12 text-sm md:col-span-2" aria-live="polite">
           {#if kind && estimate}
-            <b>{house.mass(grams)}</b> of {kind.name.toLowerCase()} gives about <b>{house.mass(estimate.mean)}</b> prepared, ± {house.mass(plusMinus(estimate))}, and keeps raw about {keepsRaw(kind, kept, quality)} days.
+            <b>{house.mass(grams)}</b> of {kind.name.toLowerCase()} gives about
+            <b>{house.mass(estimate.mean)}</b>
+            prepared, ± {house.mass(plusMinus(estimate))}, and keeps raw about {keepsRaw(kind, kept, quality)} days.
           {:else}
             <span class="text-quiet">Any unit: 3 kg 400 g, 1 195 g, 2 lb 3 oz.</span>
           {/if}
@@ -98,7 +157,9 @@
         <div>
           <Label for="bed">Bed</Label>
           <Input id="bed" name="bed" bind:value={bed} list="beds" autocomplete="off" placeholder="Long bed" />
-          <datalist id="beds">{#each house.household.beds as b (b)}<option value={b}></option>{/each}</datalist>
+          <datalist id="beds"
+            >{#each house.household.beds as b (b)}<option value={b}></option>{/each}</datalist
+          >
           <Trouble problem={problemAt('bed')} />
         </div>
         <div>
@@ -108,17 +169,42 @@
         </div>
         <div>
           <Label for="quality">Looked over</Label>
-          <Select id="quality" name="quality" bind:value={quality} items={[{ value: 'sound', name: 'sound' }, { value: 'trim', name: 'some to cut away' }, { value: 'cull', name: 'many soft or spotted' }]} placeholder="" />
+          <Select
+            id="quality"
+            name="quality"
+            bind:value={quality}
+            items={[
+              { value: 'sound', name: 'sound' },
+              { value: 'trim', name: 'some to cut away' },
+              { value: 'cull', name: 'many soft or spotted' }
+            ]}
+            placeholder=""
+          />
         </div>
         <div>
           <Label for="kept">Waits</Label>
-          <Select id="kept" name="kept" bind:value={kept} items={[{ value: 'room', name: 'in the kitchen, about 20 °C' }, { value: 'cold', name: 'in a bag at 4 °C' }]} placeholder="" />
+          <Select
+            id="kept"
+            name="kept"
+            bind:value={kept}
+            items={[
+              { value: 'room', name: 'in the kitchen, about 20 °C' },
+              { value: 'cold', name: 'in a bag at 4 °C' }
+            ]}
+            placeholder=""
+          />
         </div>
         {#if kind?.trimWithTops !== null && kind}
-          <div class="md:col-span-2"><Checkbox name="withTops" bind:checked={withTops} class="min-h-11">Weighed with its leaves on</Checkbox></div>
+          <div class="md:col-span-2">
+            <Checkbox name="withTops" bind:checked={withTops} class="min-h-11"
+              >Weighed with its leaves on</Checkbox
+            >
+          </div>
         {/if}
         <details class="md:col-span-2">
-          <summary class="min-h-11 content-center text-sm underline underline-offset-4">Another day, a note</summary>
+          <summary class="min-h-11 content-center text-sm underline underline-offset-4"
+            >Another day, a note</summary
+          >
           <div class="grid gap-4 md:grid-cols-2">
             <div>
               <Label for="day">Picked on</Label>
@@ -133,8 +219,10 @@
             </div>
           </div>
         </details>
-        <div class="flex flex-wrap gap-3 md:col-span-2">
-          <Button type="submit" disabled={busy} onclick={() => (toBench = true)}>Weigh in, to the bench</Button>
+        <div class="sticky bottom-0 -mx-1 flex gap-3 bg-paper px-1 pt-2 pb-1 md:col-span-2">
+          <Button type="submit" disabled={busy} onclick={() => (toBench = true)}
+            >Weigh in, to the bench</Button
+          >
           <Button type="submit" outline disabled={busy} onclick={() => (toBench = false)}>Weigh in</Button>
         </div>
       </div>

@@ -31,19 +31,31 @@
 </script>
 
 {#if working}
-  <button type="button" class="no-print min-h-11 text-sm text-quiet underline underline-offset-4" onclick={() => (open = true)} aria-label="Why? {working.name}">
+  <button
+    type="button"
+    class="no-print -my-3 min-h-11 px-1 text-sm font-normal text-quiet underline underline-offset-4"
+    onclick={() => (open = true)}
+    aria-label="Why? {working.name}"
+  >
     {text}
   </button>
   <Modal bind:open title={working.name} size="sm" outsideclose>
     <p class="answer text-4xl">
       {write(working.result)}
-      {#if working.plusMinus !== null}<span class="text-xl font-semibold">± {write({ ...working.result, value: working.plusMinus })}</span>{/if}
+      {#if working.plusMinus !== null}<span class="text-xl font-semibold"
+          >± {write({ ...working.result, value: working.plusMinus })}</span
+        >{/if}
     </p>
-    {#if working.plusMinus !== null}<p class="text-sm text-quiet">Nine times in ten it lies within the ±.</p>{/if}
+    {#if working.plusMinus !== null}<p class="text-sm text-quiet">
+        Nine times in ten it lies within the ±.
+      </p>{/if}
     <p>{working.formula}</p>
     <dl>
       {#each working.values as v (v.name)}
-        <div class="line flex justify-between gap-4"><dt>{v.name}</dt><dd class="shrink-0 font-semibold">{write(v)}</dd></div>
+        <div class="line flex justify-between gap-4">
+          <dt>{v.name}</dt>
+          <dd class="shrink-0 font-semibold">{write(v)}</dd>
+        </div>
       {/each}
     </dl>
     <p class="text-sm text-quiet">Source: {working.source}</p>

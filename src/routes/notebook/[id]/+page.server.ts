@@ -14,7 +14,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   if (!batch) error(404, 'No batch of that name.');
   const { household, now } = await living(locals.house);
   const said = await record(locals.house, params.id);
-  return { batch, said, ledger: ledger(batch), tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now) };
+  return {
+    batch,
+    said,
+    ledger: ledger(batch),
+    tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now)
+  };
 };
 
 export const actions: Actions = {

@@ -34,13 +34,29 @@
   <h1>{b.name}</h1>
   <p class="big">{live ? `day ${dayNumberOf(b, house.now)}` : 'eaten up'}</p>
 </div>
-<p class="text-quiet">{style(b.styleId)?.name}. Started {longDay(b.startedAt)}, {clockTime(b.startedAt)}.{b.note ? ` ${b.note}.` : ''}</p>
+<p class="text-quiet">
+  {style(b.styleId)?.name}. Started {longDay(b.startedAt)}, {clockTime(b.startedAt)}.{b.note
+    ? ` ${b.note.replace(/\.$/, '')}.`
+    : ''}
+</p>
 
 <div class="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
   <div class="flex min-w-0 flex-col gap-7">
     <Shelf jars={b.fillings} key={(f) => f.id}>
       {#snippet jar(f)}
-        <div class="px-1"><Jar geometryId={f.geometryId} lid={f.lid} usableMl={levelOf(b, f)} vegRoomMl={f.vegRoomMl} left={leftOf(f)} items={jarItems(b)} scale={0.62} label={f.lidNumber} text="Jar {f.lidNumber}, {f.jarName}, {house.mass(f.leftG)} left" /></div>
+        <div class="px-1">
+          <Jar
+            geometryId={f.geometryId}
+            lid={f.lid}
+            usableMl={levelOf(b, f)}
+            vegRoomMl={f.vegRoomMl}
+            left={leftOf(f)}
+            items={jarItems(b)}
+            scale={0.62}
+            label={f.lidNumber}
+            text="Jar {f.lidNumber}, {f.jarName}, {house.mass(f.leftG)} left"
+          />
+        </div>
       {/snippet}
       {#snippet caption(f)}
         <p class="max-w-28 font-semibold">{f.jarName}</p>
@@ -50,7 +66,12 @@
     </Shelf>
     <Cautions cautions={batchPHCautions(b, house.household.places, house.now)} />
     {#if data.tasks.length > 0}
-      <section><h2 class="border-b-2 border-ink pb-1">Wants doing</h2><ul>{#each data.tasks as task (task.key)}<TaskRow {task} batch={b} />{/each}</ul></section>
+      <section>
+        <h2 class="border-b-2 border-ink pb-1">Wants doing</h2>
+        <ul class="@container">
+          {#each data.tasks as task (task.key)}<TaskRow {task} batch={b} />{/each}
+        </ul>
+      </section>
     {/if}
     {#if live}
       <div class="no-print flex flex-wrap gap-2">
@@ -66,7 +87,11 @@
         <li class="flex flex-wrap items-center gap-x-4 py-1">
           <time class="w-28 text-sm text-quiet">{longDay(data.said.begun).replace(/^\w+ /, '')}</time>
           <span class="grow">{w ? 'Started' : 'Entered: it stood there already'}</span>
-          <button class="no-print min-h-11 text-sm underline underline-offset-4" onclick={() => undoCommand(b.id)} aria-label="Undo the start of this batch">undo</button>
+          <button
+            class="no-print min-h-11 text-sm underline underline-offset-4"
+            onclick={() => undoCommand(b.id)}
+            aria-label="Undo the start of this batch">undo</button
+          >
         </li>
       </ul>
     </section>
@@ -76,23 +101,51 @@
     <section>
       <h2 class="border-b-2 border-ink pb-1">What went in</h2>
       <dl>
-        {#each b.items as item (item.lotId ?? item.cropId)}<div class="line flex justify-between gap-4"><dt>{item.name}</dt><dd class="font-semibold">{house.mass(item.preparedG)}</dd></div>{/each}
-        {#if b.saltG !== null}<div class="line flex justify-between gap-4"><dt>{saltKind(b.saltKindId ?? '')?.name ?? 'Salt'}</dt><dd class="font-semibold">{writeSalt(b.saltG)} <Why working={w?.working.find((x) => x.id === 'salt')} /></dd></div>{/if}
+        {#each b.items as item (item.lotId ?? item.cropId)}<div
+            class="line flex items-center justify-between gap-4"
+          >
+            <dt>{item.name}</dt>
+            <dd class="font-semibold">{house.mass(item.preparedG)}</dd>
+          </div>{/each}
+        {#if b.saltG !== null}<div class="line flex items-center justify-between gap-4">
+            <dt>{saltKind(b.saltKindId ?? '')?.name ?? 'Salt'}</dt>
+            <dd class="font-semibold">
+              {writeSalt(b.saltG)}
+              <Why working={w?.working.find((x) => x.id === 'salt')} />
+            </dd>
+          </div>{/if}
         {#if b.brinePlannedMl !== null && b.brineUsedMl !== null}
-          <div class="line flex justify-between gap-4"><dt>Brine, planned and used</dt><dd class="text-right font-semibold">{house.volume(b.brinePlannedMl)}, {house.volume(b.brineUsedMl)} <Why working={w?.working.find((x) => x.id === 'brine')} /></dd></div>
+          <div class="line flex items-center justify-between gap-4">
+            <dt>Brine, planned and used</dt>
+            <dd class="text-right font-semibold">
+              {house.volume(b.brinePlannedMl)}, {house.volume(b.brineUsedMl)}
+              <Why working={w?.working.find((x) => x.id === 'brine')} />
+            </dd>
+          </div>
         {/if}
-        <div class="line flex justify-between gap-4"><dt>Salt ends at</dt><dd class="font-semibold">{b.equilibrium === null ? 'unknown' : writePercent(b.equilibrium)} <Why working={w?.working.find((x) => x.id === 'ends')} /></dd></div>
+        <div class="line flex items-center justify-between gap-4">
+          <dt>Salt ends at</dt>
+          <dd class="font-semibold">
+            {b.equilibrium === null ? 'unknown' : writePercent(b.equilibrium)}
+            <Why working={w?.working.find((x) => x.id === 'ends')} />
+          </dd>
+        </div>
       </dl>
     </section>
     <section>
       <h2 class="border-b-2 border-ink pb-1">Where it went</h2>
       <dl>
         {#each [['filled', data.ledger.filledG], ['eaten', data.ledger.eatenG], ['given', data.ledger.givenG], ['thrown away', data.ledger.thrownG], ['left', data.ledger.leftG]] as const as [name, g] (name)}
-          {#if g > 0.5}<div class="line flex justify-between"><dt>{name}</dt><dd class="font-semibold">{house.mass(g)}</dd></div>{/if}
+          {#if g > 0.5}<div class="line flex justify-between">
+              <dt>{name}</dt>
+              <dd class="font-semibold">{house.mass(g)}</dd>
+            </div>{/if}
         {/each}
       </dl>
     </section>
-    <p class="text-sm text-quiet">Lids: {[...new Set(b.fillings.map((f) => LID_WORDS[f.lid]))].join('; ')}.</p>
+    <p class="text-sm text-quiet">
+      Lids: {[...new Set(b.fillings.map((f) => LID_WORDS[f.lid]))].join('; ')}.
+    </p>
   </aside>
 </div>
 

@@ -3,7 +3,15 @@ import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { jsonBody, problemJson } from '$lib/server/http/answers';
 import { living } from '$lib/server/views';
-import { computeWorksheet, saveBenchDraft, stepClock, USE_CASES, type House, type Result, type UseCaseName } from '$lib/server/usecases';
+import {
+  computeWorksheet,
+  saveBenchDraft,
+  stepClock,
+  USE_CASES,
+  type House,
+  type Result,
+  type UseCaseName
+} from '$lib/server/usecases';
 import type { RequestHandler } from './$types';
 
 /** What can be read, by name. */
@@ -18,7 +26,11 @@ const READS: Record<string, (house: House) => Promise<unknown>> = {
   },
   stock: async (house) => {
     const { batches, household } = await living(house);
-    return stock(batches, household.places).map(({ batch, ...jar }) => ({ ...jar, batchId: batch.id, name: batch.name }));
+    return stock(batches, household.places).map(({ batch, ...jar }) => ({
+      ...jar,
+      batchId: batch.id,
+      name: batch.name
+    }));
   }
 };
 
@@ -29,7 +41,11 @@ const ASIDE: Record<string, (house: House, input: unknown) => Promise<Result<unk
   'step-clock': stepClock
 };
 
-const notThere = () => json({ title: 'Not there', status: 404 }, { status: 404, headers: { 'content-type': 'application/problem+json' } });
+const notThere = () =>
+  json(
+    { title: 'Not there', status: 404 },
+    { status: 404, headers: { 'content-type': 'application/problem+json' } }
+  );
 
 export const GET: RequestHandler = async ({ params, locals }) => {
   const read = READS[params.thing];
