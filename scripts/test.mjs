@@ -47,8 +47,16 @@ step('floors', 'npx', ['depcruise', '--config', '.dependency-cruiser.cjs', 'src'
 step('types', 'npx', ['svelte-check', '--tsconfig', './tsconfig.json', '--fail-on-warnings']);
 step('unit', 'npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile=${unitReport}`]);
 // The household's zone must not matter: the calendar, the clock and the rooms once more on the other side of the date line.
-step('unit, elsewhere', 'npx', ['vitest', 'run', '--reporter=dot', 'tests/core/life.test.ts', 'tests/server'], { TZ: 'Pacific/Auckland' });
+step(
+  'unit, elsewhere',
+  'npx',
+  ['vitest', 'run', '--reporter=dot', 'tests/core/life.test.ts', 'tests/server'],
+  { TZ: 'Pacific/Auckland' }
+);
 console.log('\n── build');
 ensureBuild({ CROCKLE_NO_PRECOMPRESS: '1' });
-step('browser', 'npx', ['playwright', 'test', '--reporter=line,json'], { PLAYWRIGHT_JSON_OUTPUT_NAME: e2eReport, CROCKLE_CHROMIUM: CHROMIUM });
+step('browser', 'npx', ['playwright', 'test', '--reporter=line,json'], {
+  PLAYWRIGHT_JSON_OUTPUT_NAME: e2eReport,
+  CROCKLE_CHROMIUM: CHROMIUM
+});
 end(true);

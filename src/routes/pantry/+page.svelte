@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Input, Label, Modal, Select } from 'flowbite-svelte';
+  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import Sheet from '$lib/ui/forms/Sheet.svelte';
   import type { Goods } from '$lib/core/kit';
   import { SALT_KINDS } from '$lib/core/salt';
   import { caution } from '$lib/core/safety';
@@ -79,12 +80,11 @@
   </aside>
 </div>
 
-<Modal
+<Sheet
   open={editing !== null}
   onclose={() => (editing = null)}
   title={one ? `Count: ${one.name}` : 'Put on the shelf'}
   size="xs"
-  outsideclose
 >
   {#key editing}
     <ActionForm
@@ -146,4 +146,4 @@
       {/snippet}
     </ActionForm>
   {/key}
-</Modal>
+</Sheet>

@@ -124,14 +124,20 @@ function others(
 }
 
 /** The least "cost" per reachable room: vessels first, then more of the larger sizes, in one exact integer. */
-function bestSet(v: number, most: number, sizes: readonly Size[]): Found | undefined {
+function bestSet(v: number, mostRoom: number, sizes: readonly Size[]): Found | undefined {
   const { bits, scale } = splitInBits(sizes);
+  const most = Math.min(
+    mostRoom,
+    sizes.reduce((sum, s) => sum + s.n * s.u, 0)
+  );
   const cost = new Float64Array(most + 1).fill(Infinity);
   cost[0] = 0;
   const taken = bits.map(() => new Uint8Array(most + 1));
+  let reached = 0;
   bits.forEach((bit, i) => {
     const marks = taken[i]!;
-    for (let c = most; c >= bit.u; c--) {
+    reached = Math.min(most, reached + bit.u);
+    for (let c = reached; c >= bit.u; c--) {
       const through = cost[c - bit.u]! + bit.cost;
       if (through < cost[c]!) {
         cost[c] = through;
@@ -139,15 +145,33 @@ function bestSet(v: number, most: number, sizes: readonly Size[]): Found | undef
       }
     }
   });
-  let at = -1;
-  let key: Key | undefined;
+  const at = bestRoom(v, most, cost, scale);
+  return at < 0
+    ? undefined
+    : { counts: traceBack(at, bits, taken), c: at, key: fitKey(v, at, Math.ceil(cost[at]! / scale)) };
+}
+
+/** The room with the best key; of equal keys the cheapest. The order of `fitKey`, without making one per room. */
+function bestRoom(v: number, most: number, cost: Float64Array, scale: number): number {
+  const tolerance = Math.min(0.03 * v, 100 / STEP_ML);
+  let [at, bestLeft, bestSpare, bestVessels, bestOff] = [-1, Infinity, Infinity, Infinity, Infinity];
   for (let c = 1; c <= most; c++) {
-    if (cost[c] === Infinity) continue;
-    const k = fitKey(v, c, Math.ceil(cost[c]! / scale));
-    const order = key ? compareKeys(k, key) : -1;
-    if (order < 0 || (order === 0 && cost[c]! < cost[at]!)) [at, key] = [c, k];
+    const price = cost[c]!;
+    if (price === Infinity) continue;
+    const off = Math.abs(v - c);
+    const left = c < v && off > tolerance ? off : 0;
+    if (left > bestLeft) continue;
+    const spare = c > v ? Math.max(0, Math.ceil((10 * off) / v) - 1) : 0;
+    const vessels = Math.ceil(price / scale);
+    const order =
+      left - bestLeft ||
+      spare - bestSpare ||
+      vessels - bestVessels ||
+      off - bestOff ||
+      price - (cost[at] ?? Infinity);
+    if (order < 0) [at, bestLeft, bestSpare, bestVessels, bestOff] = [c, left, spare, vessels, off];
   }
-  return key ? { counts: traceBack(at, bits, taken), c: at, key } : undefined;
+  return at;
 }
 
 interface Bit {

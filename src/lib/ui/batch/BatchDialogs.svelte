@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Input, Label, Modal, Textarea } from 'flowbite-svelte';
+  import { Button, Input, Label, Textarea } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { style } from '$lib/core/style';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -21,13 +22,7 @@
 </script>
 
 {#if b}
-  <Modal
-    open={dialogs.open === 'taste'}
-    onclose={() => dialogs.close()}
-    title="Taste: {b.name}"
-    size="sm"
-    outsideclose
-  >
+  <Sheet open={dialogs.open === 'taste'} onclose={() => dialogs.close()} title="Taste: {b.name}" size="sm">
     <ActionForm
       action="/counter?/taste"
       values={{ batchId: b.id }}
@@ -57,15 +52,9 @@
         </div>
       {/snippet}
     </ActionForm>
-  </Modal>
+  </Sheet>
 
-  <Modal
-    open={dialogs.open === 'ph'}
-    onclose={() => dialogs.close()}
-    title="pH: {b.name}"
-    size="sm"
-    outsideclose
-  >
+  <Sheet open={dialogs.open === 'ph'} onclose={() => dialogs.close()} title="pH: {b.name}" size="sm">
     <ActionForm
       action="/counter?/ph"
       values={{ batchId: b.id }}
@@ -95,15 +84,9 @@
         </div>
       {/snippet}
     </ActionForm>
-  </Modal>
+  </Sheet>
 
-  <Modal
-    open={dialogs.open === 'move'}
-    onclose={() => dialogs.close()}
-    title="Move: {b.name}"
-    size="sm"
-    outsideclose
-  >
+  <Sheet open={dialogs.open === 'move'} onclose={() => dialogs.close()} title="Move: {b.name}" size="sm">
     <ActionForm
       action="/counter?/move"
       values={{ batchId: b.id }}
@@ -133,5 +116,5 @@
         </div>
       {/snippet}
     </ActionForm>
-  </Modal>
+  </Sheet>
 {/if}

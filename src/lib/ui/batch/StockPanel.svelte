@@ -53,18 +53,26 @@
     <summary class="min-h-11 content-center underline underline-offset-4">Another amount</summary>
     <ActionForm
       action="/cold?/portion"
-      values={{ ...base, amount: 'weight', how: 'eaten' }}
+      values={{ ...base, amount: 'weight' }}
       ondone={() => (weight = '')}
+      label="Another amount"
     >
       {#snippet children({ busy, problemAt })}
         <WeightField
-          label="Eaten"
+          label="How much"
           name="weight"
           bind:value={weight}
           problem={problemAt('weight') ?? problemAt('g')}
           placeholder="150 g"
         />
-        <Button type="submit" outline disabled={busy}>Eat that much</Button>
+        <Label for="part-reason">Why, if it is thrown away</Label>
+        <Input id="part-reason" name="reason" list="reasons" autocomplete="off" />
+        <Trouble problem={problemAt('reason')} />
+        <div class="mt-2 flex flex-wrap gap-2">
+          <Button type="submit" name="how" value="eaten" outline disabled={busy}>Eaten</Button>
+          <Button type="submit" name="how" value="given" outline disabled={busy}>Given</Button>
+          <Button type="submit" name="how" value="thrown" outline disabled={busy}>Thrown away</Button>
+        </div>
       {/snippet}
     </ActionForm>
   </details>

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Checkbox, Input, Label, Modal, Textarea } from 'flowbite-svelte';
+  import { Button, Checkbox, Input, Label, Textarea } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
   import type { Worksheet } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -17,7 +18,7 @@
   let known = $state<string[]>([]);
 </script>
 
-<Modal bind:open title="Start batch" size="sm" outsideclose>
+<Sheet bind:open title="Start batch" size="sm">
   <ActionForm
     action="/bench?/start"
     label="Start batch"
@@ -103,4 +104,4 @@
       </div>
     {/snippet}
   </ActionForm>
-</Modal>
+</Sheet>

@@ -4,6 +4,7 @@
   import { enhance } from '$app/forms';
   import { doneWords } from '../words';
   import { useHouse } from '../house.svelte';
+  import Trouble from './Trouble.svelte';
   import { toasts } from '../shell/toasts.svelte';
   import type { Problem } from '$lib/schema/words';
 
@@ -44,6 +45,8 @@
   let commandId = $state(nanoid());
   let busy = $state(false);
   let problems = $state<Problem[]>([]);
+  /** What is not about one field: said inside the form, where the hand is. */
+  let trouble = $state<Problem | undefined>();
   const problemAt = (field: string) => problems.find((p) => p.field === field);
   const hidden = $derived(
     Object.entries(values).flatMap(([name, v]) =>
@@ -69,6 +72,7 @@
       busy = false;
       if (result.type === 'success') {
         problems = [];
+        trouble = undefined;
         commandId = nanoid();
         const done = result.data as unknown as Done;
         toasts.say(doneWords(done.done, done.answer, house.household.units), {
@@ -80,17 +84,22 @@
       } else if (result.type === 'failure') {
         problems = (result.data?.problems as Problem[] | undefined) ?? [];
         onproblems?.(problems);
-        if (!problems.some((p) => p.field))
-          toasts.say(problems[0]?.says ?? 'That did not work.', {
-            tone: 'trouble',
-            more: problems[0]?.wouldWork
-          });
+        trouble = problems.find((p) => !p.field);
       } else if (result.type === 'error') {
-        const tooMuch = result.status === 413;
-        toasts.say(tooMuch ? 'That is more than fits.' : 'Not stored: no answer from the house.', {
-          tone: 'trouble',
-          more: tooMuch ? 'Shorten the text and try again.' : 'What you typed is still here. Try again.'
-        });
+        trouble =
+          result.status === 413
+            ? {
+                code: 'too-much',
+                field: null,
+                says: 'That is more than fits.',
+                wouldWork: 'Shorten the text and try again.'
+              }
+            : {
+                code: 'no-answer',
+                field: null,
+                says: 'Not stored: the house does not answer.',
+                wouldWork: 'What you typed is still here. Try again.'
+              };
       } else await update();
     };
   }}
@@ -98,4 +107,5 @@
   <input type="hidden" name="commandId" bind:value={commandId} />
   {#each hidden as [name, value], i (`${name}${i}`)}<input type="hidden" {name} {value} />{/each}
   {@render children({ busy, problemAt, problems })}
+  <Trouble problem={trouble} />
 </form>

@@ -2,7 +2,7 @@
   import type { Cut } from '$lib/core/produce';
   import { heightOf, isCrock, jarGeometry, profile, type Lid } from '$lib/core/vessel';
   import { cropColour } from './colours';
-  import { layPieces, PIECE_SIZE } from './pieces';
+  import { layPieces } from './pieces';
   import JarLid from './JarLid.svelte';
 
   interface Props {
@@ -56,10 +56,11 @@
   // Light things lift: a finger of brine stands over everything, and a follower between.
   const vegTop = $derived(p ? Math.max(liquidTop + 12, height - heightOf(vegRoomMl * left, p)) : 0);
   const cut = $derived(items[0]?.cut ?? 'chunk');
-  const pieces = $derived(
+  const paths = $derived(
     layPieces(
       width,
       height - vegTop,
+      height,
       cut,
       items.map((i) => i.share)
     )
@@ -76,7 +77,6 @@
         ? `M${l},0 C${l},${neck * 0.7} 0,${neck * 0.55} 0,${neck * 1.5} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${neck * 1.5} C${width},${neck * 0.55} ${r},${neck * 0.7} ${r},0`
         : `M${l},0 V${neck} C${l},${neck + 10} 0,${p.neckMm - 2} 0,${p.neckMm + 14} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${p.neckMm + 14} C${width},${p.neckMm - 2} ${r},${neck + 10} ${r},${neck} V0`;
   });
-  const [pw, ph] = $derived(PIECE_SIZE[cut]);
 </script>
 
 {#if p}
@@ -98,32 +98,8 @@
     <g clip-path="url(#{uid}-in)">
       <rect x="0" y={liquidTop} {width} height={height - liquidTop} fill="var(--brine)" />
       <g clip-path="url(#{uid}-veg)">
-        {#each pieces as piece, i (i)}
-          {@const fill = cropColour(items[piece.item]?.cropId ?? '', items[piece.item]?.hint)}
-          <g transform="translate({piece.x} {height - piece.y}) rotate({piece.turn})">
-            {#if cut === 'ring'}
-              <circle r={pw / 2 - 1.6} fill="none" stroke={fill} stroke-width="3.2" />
-            {:else if cut === 'coin' || cut === 'cherry' || cut === 'whole'}
-              <circle r={pw / 2} {fill} />
-            {:else if cut === 'floret'}
-              <path d="M-2,7 L-1.5,1 H1.5 L2,7 Z" {fill} opacity="0.8" /><circle
-                cy="-2"
-                r={pw / 2.4}
-                {fill}
-              />
-            {:else if cut === 'half'}
-              <path d="M{-pw / 2},0 A{pw / 2},{ph / 1.4} 0 0 1 {pw / 2},0 Z" {fill} />
-            {:else}
-              <rect
-                x={-pw / 2}
-                y={-ph / 2}
-                width={pw}
-                height={ph}
-                rx={Math.min(pw, ph) / (cut === 'upright' ? 2 : 5)}
-                {fill}
-              />
-            {/if}
-          </g>
+        {#each paths as d, i (i)}
+          <path {d} fill={cropColour(items[i]?.cropId ?? '', items[i]?.hint)} fill-rule="evenodd" />
         {/each}
       </g>
       {#if left > 0.02}

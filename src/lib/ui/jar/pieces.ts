@@ -1,15 +1,7 @@
 import type { Cut } from '$lib/core/produce';
 
-/** One drawn piece, in mm from the jar's left bottom inside corner. */
-export interface Piece {
-  readonly x: number;
-  readonly y: number;
-  readonly turn: number;
-  readonly item: number;
-}
-
 /** Size of a drawn piece by cut, mm: width and height. */
-export const PIECE_SIZE: Record<Cut, readonly [number, number]> = {
+const SIZE: Record<Cut, readonly [number, number]> = {
   shred: [20, 1.6],
   leaf: [22, 5],
   spear: [22, 8],
@@ -32,25 +24,79 @@ function mixed(n: number): number {
   return ((h ^ (h >>> 15)) >>> 0) / 2 ** 32;
 }
 
+const one = (n: number): string => n.toFixed(1);
+
+/** A closed outline from corners around a middle, turned. */
+function corners(x: number, y: number, turn: number, points: readonly (readonly [number, number])[]): string {
+  const [c, s] = [Math.cos(turn), Math.sin(turn)];
+  return `${points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${one(x + px * c - py * s)},${one(y + px * s + py * c)}`).join('')}Z`;
+}
+
+const circle = (x: number, y: number, r: number): string =>
+  `M${one(x - r)},${one(y)}a${one(r)},${one(r)} 0 1 0 ${one(2 * r)},0a${one(r)},${one(r)} 0 1 0 ${one(-2 * r)},0`;
+
+function shape(cut: Cut, x: number, y: number, turn: number): string {
+  const [w, h] = SIZE[cut];
+  if (cut === 'coin' || cut === 'cherry' || cut === 'whole') return circle(x, y, w / 2);
+  if (cut === 'ring') return `${circle(x, y, w / 2)}Z${circle(x, y, w / 4)}`;
+  if (cut === 'floret')
+    return (
+      circle(x, y - 2, w / 2.4) +
+      corners(x, y, turn, [
+        [-2, 8],
+        [-1.5, 1],
+        [1.5, 1],
+        [2, 8]
+      ])
+    );
+  if (cut === 'half')
+    return corners(x, y, turn, [
+      [-w / 2, h / 2.6],
+      [-w / 2.4, -h / 5],
+      [-w / 5, -h / 2],
+      [w / 5, -h / 2],
+      [w / 2.4, -h / 5],
+      [w / 2, h / 2.6]
+    ]);
+  const nip = Math.min(w, h) / 4;
+  return corners(x, y, turn, [
+    [-w / 2, -h / 2 + nip],
+    [-w / 2 + nip, -h / 2],
+    [w / 2 - nip, -h / 2],
+    [w / 2, -h / 2 + nip],
+    [w / 2, h / 2 - nip],
+    [w / 2 - nip, h / 2],
+    [-w / 2 + nip, h / 2],
+    [-w / 2, h / 2 - nip]
+  ]);
+}
+
 /**
- * Pieces that cover a region, in proportion to the items' shares.
- * Rows are laid like bricks and jostled a little; `cut` sets their size.
+ * Pieces that cover a region, as one path per item, in proportion to the items' shares; mm, y up from `bottom`.
+ * Rows are laid like bricks and jostled a little; the cut sets their size and turn.
  */
-export function layPieces(widthMm: number, heightMm: number, cut: Cut, shares: readonly number[]): Piece[] {
-  const [w, h] = PIECE_SIZE[cut];
-  const stepX = w * (cut === 'shred' ? 0.75 : 1.18);
-  const stepY = h * (cut === 'shred' ? 2.1 : 1.22);
-  const out: Piece[] = [];
+export function layPieces(
+  widthMm: number,
+  heightMm: number,
+  bottomMm: number,
+  cut: Cut,
+  shares: readonly number[]
+): string[] {
+  const [w, h] = SIZE[cut];
+  const stepX = w * (cut === 'shred' ? 0.8 : 1.18);
+  const stepY = h * (cut === 'shred' ? 2.6 : 1.22);
+  const most = ((cut === 'upright' ? 5 : cut === 'shred' ? 28 : 24) * Math.PI) / 180;
+  const paths = shares.map(() => '');
   for (let row = 0; row * stepY < heightMm; row++) {
     for (let col = 0; col * stepX < widthMm + w; col++) {
       const n = (row * 61 + col) * 5 + 1;
       const x = col * stepX + (row % 2 ? stepX / 2 : 0) + (mixed(n) - 0.5) * w * 0.18;
-      const y = (row + 0.5) * stepY + (mixed(n + 1) - 0.5) * h * 0.2;
-      const most = cut === 'upright' ? 5 : cut === 'shred' ? 28 : 24;
-      out.push({ x, y, turn: (mixed(n + 2) - 0.5) * 2 * most, item: itemAt(mixed(n + 3), shares) });
+      const y = bottomMm - (row + 0.5) * stepY + (mixed(n + 1) - 0.5) * h * 0.2;
+      const item = itemAt(mixed(n + 3), shares);
+      paths[item] += shape(cut, x, y, (mixed(n + 2) - 0.5) * 2 * most);
     }
   }
-  return out;
+  return paths;
 }
 
 function itemAt(at: number, shares: readonly number[]): number {

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Input, Modal } from 'flowbite-svelte';
+  import { Input } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import { BESIDE, WAY } from './rooms';
@@ -47,7 +48,7 @@
   }
 </script>
 
-<Modal bind:open title="Find" size="sm" outsideclose placement="top-center">
+<Sheet bind:open title="Find" size="sm" placement="top-center">
   <Input
     bind:value={said}
     {onkeydown}
@@ -73,4 +74,4 @@
       <li class="py-3 text-quiet">Nothing by that name. Try a crop, a lid number such as 38, or a room.</li>
     {/each}
   </ul>
-</Modal>
+</Sheet>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Modal } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import { BESIDE, WAY } from './rooms';
 
   let { open = $bindable() }: { open: boolean } = $props();
@@ -11,7 +11,7 @@
   ];
 </script>
 
-<Modal bind:open title="Keys" size="xs" outsideclose>
+<Sheet bind:open title="Keys" size="xs">
   <dl>
     {#each [...WAY, ...BESIDE].map((r) => [r.key, r.name]).concat(more) as [key, what] (key)}
       <div class="flex justify-between gap-4 border-b border-rule py-1.5">
@@ -20,4 +20,4 @@
       </div>
     {/each}
   </dl>
-</Modal>
+</Sheet>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { goto } from '$app/navigation';
-  import { page } from '$app/state';
+  import { navigating, page } from '$app/state';
   import { writeMass } from '$lib/core/quantity';
   import type { Household } from '$lib/core/kit';
   import { weighIn } from '../weigh/weigh-in.svelte';
@@ -65,6 +65,12 @@
 </script>
 
 <svelte:window {onkeydown} />
+
+{#if navigating.to}
+  <p class="fixed inset-x-0 top-0 z-50 h-1 bg-slate" role="status">
+    <span class="sr-only">Opening {navigating.to.url.pathname.slice(1) || 'Today'}</span>
+  </p>
+{/if}
 
 <a
   href="#room"

@@ -70,7 +70,7 @@
   <svg
     width={inner}
     height={TOP + rows.length * ROW + 12}
-    role="img"
+    role="group"
     aria-label="Picks by week above the line, batches below it; the table underneath says the same in words."
   >
     {#each months as m (m)}

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Label, Modal, Select } from 'flowbite-svelte';
+  import { Button, Label, Select } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import { LOT_ENDS, type Lot } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -21,7 +22,7 @@
   };
 </script>
 
-<Modal open={lot !== null} onclose={close} title={name} size="sm" outsideclose>
+<Sheet open={lot !== null} onclose={close} title={name} size="sm">
   {#if lot}
     <p>
       Weighed in as <b>{lot.weighed.said}</b>{lot.corrected ? ' (corrected)' : ''}, {lot.bed ||
@@ -91,4 +92,4 @@
       {/snippet}
     </ActionForm>
   {/if}
-</Modal>
+</Sheet>

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Checkbox, Input, Label, Modal, Select, Textarea } from 'flowbite-svelte';
+  import { Button, Checkbox, Input, Label, Select, Textarea } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { nanoid } from 'nanoid';
@@ -77,7 +78,7 @@
   }
 </script>
 
-<Modal bind:open={weighIn.open} title="Weigh in" size="md" outsideclose>
+<Sheet bind:open={weighIn.open} title="Weigh in" size="md">
   <ActionForm action="/garden?/weighIn" ondone={(d) => after(d.answer)} label="Weigh in a pick">
     {#snippet children({ busy, problemAt })}
       <div class="grid gap-x-6 gap-y-3 md:grid-cols-2" bind:this={form}>
@@ -228,4 +229,4 @@
       </div>
     {/snippet}
   </ActionForm>
-</Modal>
+</Sheet>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Modal } from 'flowbite-svelte';
+  import Sheet from '../forms/Sheet.svelte';
   import type { Working, WorkingValue } from '$lib/core/worksheet';
   import { plain, writePercent, writeSalt } from '$lib/core/quantity';
   import { useHouse } from '../house.svelte';
@@ -39,7 +39,7 @@
   >
     {text}
   </button>
-  <Modal bind:open title={working.name} size="sm" outsideclose>
+  <Sheet bind:open title={working.name} size="sm">
     <p class="answer text-4xl">
       {write(working.result)}
       {#if working.plusMinus !== null}<span class="text-xl font-semibold"
@@ -59,5 +59,5 @@
       {/each}
     </dl>
     <p class="text-sm text-quiet">Source: {working.source}</p>
-  </Modal>
+  </Sheet>
 {/if}

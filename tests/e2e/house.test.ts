@@ -1,0 +1,240 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { networkInterfaces, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from './support';
+
+/** A server of the test's own, on the household's empty database. */
+class OwnServer {
+  readonly folder = mkdtempSync(join(tmpdir(), 'crockle-own-'));
+  base = '';
+  errors = '';
+  private child: ChildProcess | undefined;
+  private port = 0;
+
+  async start(env: Record<string, string> = {}): Promise<void> {
+    this.port ||= await new Promise<number>((resolve) => {
+      const probe = createServer().listen(0, '127.0.0.1', () => {
+        const { port } = probe.address() as { port: number };
+        probe.close(() => resolve(port));
+      });
+    });
+    this.base = `http://127.0.0.1:${this.port}`;
+    this.errors = '';
+    this.child = spawn(process.execPath, ['server.mjs'], {
+      stdio: ['ignore', 'ignore', 'pipe'],
+      env: {
+        ...process.env,
+        CROCKLE_DEMO: '0',
+        CROCKLE_LOG: 'silent',
+        CROCKLE_DATABASE: join(this.folder, 'house.db'),
+        CROCKLE_PORT: String(this.port),
+        ...env
+      }
+    });
+    this.child.stderr?.on('data', (d: Buffer) => (this.errors += d.toString()));
+    await expect
+      .poll(
+        () =>
+          fetch(`${this.base}/health`).then(
+            (r) => r.ok,
+            () => this.child?.exitCode !== null
+          ),
+        { timeout: 20_000 }
+      )
+      .toBe(true);
+  }
+  async end(signal: NodeJS.Signals): Promise<number | null> {
+    const gone = new Promise<number | null>((resolve) => this.child?.once('exit', resolve));
+    this.child?.kill(signal);
+    return gone;
+  }
+  exitCode = () => this.child?.exitCode ?? null;
+  say = (thing: string, body: unknown, headers: Record<string, string> = {}) =>
+    fetch(`${this.base}/api/v1/${thing}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', ...headers },
+      body: JSON.stringify(body)
+    });
+  clean = () => rmSync(this.folder, { recursive: true, force: true });
+}
+
+test('killed amid a stream of writes: every acknowledged write is there, none is half there', async () => {
+  test.setTimeout(120_000);
+  const server = new OwnServer();
+  const kept = new Set<string>();
+  await server.start();
+  for (let round = 0; round < 3; round++) {
+    let alive = true;
+    const stream = async (hand: number) => {
+      for (let i = 0; alive; i++) {
+        const id = `w${round}-${hand}-${i}`;
+        const ok = await server.say('weigh-in', { commandId: id, cropId: 'carrot', weight: '1 kg' }).then(
+          (r) => r.ok,
+          () => false
+        );
+        if (ok) kept.add(id);
+        else return;
+      }
+    };
+    const hands = [0, 1, 2].map(stream);
+    const from = kept.size;
+    await expect.poll(() => kept.size, { timeout: 20_000, intervals: [20] }).toBeGreaterThan(from + 30);
+    await server.end('SIGKILL');
+    alive = false;
+    await Promise.all(hands);
+    await server.start();
+    const lots = (await (await fetch(`${server.base}/api/v1/picks`)).json()) as {
+      id: string;
+      gardenG: number;
+    }[];
+    const there = new Set(lots.map((l) => l.id));
+    expect([...kept].filter((id) => !there.has(id))).toEqual([]);
+    expect(lots.every((l) => l.gardenG === 1000)).toBe(true);
+    // Asked again, an acknowledged write answers as before and makes no second entry.
+    const [again] = kept;
+    expect((await server.say('weigh-in', { commandId: again, cropId: 'carrot', weight: '1 kg' })).ok).toBe(
+      true
+    );
+    expect(((await (await fetch(`${server.base}/api/v1/picks`)).json()) as unknown[]).length).toBe(
+      lots.length
+    );
+  }
+  await server.end('SIGTERM');
+  server.clean();
+});
+
+test('a clean end closes the database', async () => {
+  const server = new OwnServer();
+  await server.start();
+  await server.say('weigh-in', { commandId: 'a', cropId: 'carrot', weight: '1 kg' });
+  expect(existsSync(join(server.folder, 'house.db-wal'))).toBe(true);
+  expect(await server.end('SIGTERM')).toBe(0);
+  expect(existsSync(join(server.folder, 'house.db-wal'))).toBe(false);
+  server.clean();
+});
+
+test('settings that cannot be are refused by name', async () => {
+  const server = new OwnServer();
+  await server.start({ CROCKLE_LOG: 'loud' });
+  expect(server.exitCode()).toBe(1);
+  expect(server.errors).toContain('CROCKLE_LOG must be debug, info, warn, error or silent (it is "loud")');
+  server.clean();
+});
+
+test('the first run asks three things, and can be skipped', async ({ page }) => {
+  const server = new OwnServer();
+  await server.start();
+  await page.goto(server.base);
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByRole('heading', { name: 'Three things first' })).toBeVisible();
+  await page.getByRole('button', { name: 'One Clip-top jar 1 l, clamped more' }).click();
+  await page.getByLabel('How many eat?').fill('3');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('No jars yet.')).toBeVisible();
+  // Every room says what to do first.
+  for (const [room, says] of [
+    ['garden', 'The Garden is empty'],
+    ['bench', 'The bench is clear'],
+    ['counter', 'The counter is bare'],
+    ['cold', 'Nothing in the cold'],
+    ['pantry', 'The shelf is not counted'],
+    ['season', 'still blank'],
+    ['notebook', 'No batch yet']
+  ] as const) {
+    await page.goto(`${server.base}/${room}`);
+    await expect(page.getByText(says).first()).toBeVisible();
+  }
+  await page.goto(`${server.base}/kit`);
+  await expect(page.getByText('Clip-top jar 1 l, clamped').first()).toBeVisible();
+  await server.end('SIGTERM');
+  server.clean();
+  const other = new OwnServer();
+  await other.start();
+  await page.goto(other.base);
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('button', { name: /^Skip/ }).click();
+  await expect(page.getByText('No jars yet.')).toBeVisible();
+  await other.end('SIGTERM');
+  other.clean();
+});
+
+test('plain HTTP: forms post under any own address when told to listen, a foreign Origin or Host does not', async ({
+  page
+}) => {
+  const server = new OwnServer();
+  await server.start({ CROCKLE_HOST: '0.0.0.0' });
+  const port = new URL(server.base).port;
+  const address = Object.values(networkInterfaces())
+    .flat()
+    .find((a) => a?.family === 'IPv4' && !a.internal)?.address;
+  for (const host of ['localhost', '127.0.0.1', ...(address ? [address] : [])]) {
+    const base = `http://${host}:${port}`;
+    await page.goto(`${base}/garden`);
+    await page.waitForLoadState('networkidle');
+    if (page.url().endsWith('/welcome')) {
+      await page.getByRole('button', { name: /^Skip/ }).click();
+      await page.waitForURL(`${base}/`);
+    }
+    await page.getByRole('banner').getByRole('button', { name: '+ weigh in' }).click();
+    const pad = page.getByRole('dialog');
+    await pad.getByLabel('What', { exact: true }).selectOption('carrot');
+    await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('700 g');
+    await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+    await expect(page.getByText('Weighed in: Carrot, 700 g')).toBeVisible();
+  }
+  const post = (headers: Record<string, string>) =>
+    fetch(`${server.base}/garden?/weighIn`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/x-www-form-urlencoded', ...headers },
+      body: 'commandId=z&cropId=carrot&weight=1+kg'
+    });
+  expect((await post({ origin: 'http://evil.example' })).status).toBe(403);
+  const rebound = await page.request.get(`${server.base}/health`, { headers: { host: 'evil.example' } });
+  expect(rebound.status()).toBe(421);
+  await server.end('SIGTERM');
+  server.clean();
+});
+
+test('the API refuses as problem+json, with the field and what would work', async ({ request, baseURL }) => {
+  const bad = await request.post('/api/v1/weigh-in', {
+    data: { commandId: 'api-1', cropId: 'carrot', weight: '1,250 g' }
+  });
+  expect(bad.status()).toBe(400);
+  expect(bad.headers()['content-type']).toContain('application/problem+json');
+  expect(((await bad.json()) as { problems: unknown[] }).problems[0]).toMatchObject({
+    code: 'comma-unclear',
+    field: 'weight',
+    wouldWork: 'Write 1.250 or 1250.'
+  });
+  const raw = (body: string, headers: Record<string, string>) =>
+    fetch(`${baseURL}/api/v1/weigh-in`, { method: 'POST', body, headers });
+  expect((await raw('{ not json', { 'content-type': 'application/json' })).status).toBe(400);
+  // What another site's page could send without asking is not let in.
+  expect((await raw('{}', { 'content-type': 'text/plain', origin: 'http://evil.example' })).status).toBe(403);
+  expect((await request.post('/api/v1/no-such-thing', { data: {} })).status()).toBe(404);
+  expect(
+    (
+      await request.post('/api/v1/move', {
+        data: { commandId: 'api-2', batchId: 'nope', fillingIds: ['a'], placeId: 'fridge' }
+      })
+    ).status()
+  ).toBe(404);
+  const sheet = await request.post('/api/v1/worksheet', {
+    data: {
+      styleId: 'pieces',
+      fraction: 0.025,
+      saltKindId: 'sea-fine',
+      placeId: 'counter',
+      opens: true,
+      items: [{ cropId: 'kohlrabi', prepared: '1 195 g' }]
+    }
+  });
+  expect(sheet.ok()).toBe(true);
+  expect(((await sheet.json()) as { jars: unknown[]; brine: { mixMl: number } }).brine.mixMl).toBeGreaterThan(
+    300
+  );
+  for (const thing of ['picks', 'batches', 'tasks', 'stock', 'kit', 'pantry'])
+    expect((await request.get(`/api/v1/${thing}`)).ok(), thing).toBe(true);
+});

@@ -1,0 +1,244 @@
+import { clearBench, expect, open, say, SIZES, test } from './support';
+
+for (const size of SIZES) {
+  test(`from weigh-in to eaten, ${size.name}`, async ({ page, request }) => {
+    await page.setViewportSize(size);
+    await clearBench(request);
+    await open(page, '/garden');
+
+    // Weigh in 3 kg 400 g, straight to the bench.
+    await page.getByRole('button', { name: '+ weigh in' }).click();
+    const pad = page.getByRole('dialog');
+    await pad.getByLabel('What', { exact: true }).selectOption('cabbage-white');
+    await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('3 kg 400 g');
+    await expect(pad.getByText(/gives about/)).toContainText('2 720 g');
+    await pad.getByRole('button', { name: 'Weigh in, to the bench' }).click();
+
+    // At once: jars, brine, salt, from the trim yield, with its ±.
+    await expect(page).toHaveURL(/\/bench/);
+    const answer = page.locator('[data-answer]:visible');
+    await expect(answer).toContainText(/\d+\s*jars?/);
+    await expect(answer).toContainText(/g salt/);
+    await expect(page.getByText(/by trim yield/)).toBeVisible();
+
+    // Prepared: the numbers follow as one types, in the browser.
+    const prepared = page.getByRole('textbox', { name: 'White cabbage, prepared' });
+    await prepared.fill('2 652 g');
+    for (const said of ['1 326 g', '2 652 g']) {
+      await prepared.fill(said);
+      // The same core computes it on the server, which is the one that counts.
+      const choice = {
+        styleId: 'shredded',
+        fraction: 0.022,
+        saltKindId: 'sea-fine',
+        placeId: 'counter',
+        opens: true
+      };
+      const sheet = await request.post('/api/v1/worksheet', {
+        data: { ...choice, items: [{ cropId: 'cabbage-white', picked: '3400 g', prepared: said }] }
+      });
+      const { salt, jars } = (await sheet.json()) as { salt: { weighG: number }; jars: unknown[] };
+      const shown = salt.weighG < 49.75 ? Math.round(salt.weighG * 2) / 2 : Math.round(salt.weighG);
+      await expect(answer).toContainText(new RegExp(`${jars.length}\\s*jar`));
+      await expect(answer).toContainText(`${shown} g salt`);
+    }
+    await page
+      .getByRole('button', { name: /^Why\? Salt/ })
+      .or(page.getByRole('button', { name: 'Why? Salt to weigh out' }))
+      .locator('visible=true')
+      .first()
+      .click();
+    await expect(page.getByRole('dialog')).toContainText('purity of your salt');
+    await page.keyboard.press('Escape');
+
+    await page.getByRole('button', { name: 'Start batch' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Start batch' });
+    const name = `Kraut, ${size.name}`;
+    await dialog.getByLabel('Name').fill(name);
+    await dialog.getByRole('button', { name: 'Start batch' }).click();
+    await expect(page.getByText(/Write [\d, and]+ on the lid/)).toBeVisible();
+    await expect(page).toHaveURL(/\/counter\?batch=/);
+    await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+
+    // Day by day: step the clock, do what Today says for it.
+    for (let day = 0; day < 3; day++)
+      await page.getByRole('button', { name: 'Step to one day later' }).click();
+    await page.getByRole('link', { name: /^Today/ }).click();
+    const mine = page.getByRole('listitem').filter({ hasText: name });
+    await expect(mine.first()).toBeVisible();
+    const before = await mine.count();
+    await mine.getByRole('button', { name: /^Done/ }).first().click();
+    await expect(page.getByText(/Noted for jar/).first()).toBeVisible();
+    await expect(mine).not.toHaveCount(before + 1);
+
+    for (let day = 0; day < 5; day++)
+      await page.getByRole('button', { name: 'Step to one day later' }).click();
+    await page.getByRole('link', { name: /^Counter/ }).click();
+    await page
+      .getByRole('button', { name: new RegExp(`: ${name}$`) })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'Taste', exact: true }).click();
+    const taste = page.getByRole('dialog');
+    await taste.getByLabel('Sour 4').check({ force: true });
+    await taste.getByLabel('Note').fill('just right');
+    await taste.getByRole('button', { name: 'Keep the taste' }).click();
+    await expect(page.getByText(`Taste noted for ${name}`)).toBeVisible();
+
+    await page.getByRole('button', { name: 'pH', exact: true }).click();
+    await page.getByRole('dialog').getByLabel('pH on the strip').fill('3,7');
+    await page.getByRole('dialog').getByRole('button', { name: 'Keep the reading' }).click();
+    await expect(page.getByText(`pH noted for ${name}`)).toBeVisible();
+
+    await page.getByRole('button', { name: 'Move', exact: true }).click();
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: /Fridge/ })
+      .click();
+    await expect(page.getByText(/Moved: jar/)).toBeVisible();
+
+    // Eat one down, and the record tells it all.
+    await page.getByRole('link', { name: /^Cold/ }).click();
+    await page
+      .getByRole('button', { name: new RegExp(`: ${name}$`) })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'Eat a quarter' }).click();
+    await expect(page.getByText('3 of 4 quarters left')).toBeVisible();
+    await page.getByRole('button', { name: 'Eat it up' }).click();
+    await expect(page.getByText(/less$/).first()).toBeVisible();
+    await page.getByRole('link', { name: 'Notebook' }).click();
+    await page.getByRole('link', { name: new RegExp(name) }).click();
+    await expect(page.getByText('“just right”')).toBeVisible();
+    await expect(page.getByText(/eaten, jar/).first()).toBeVisible();
+  });
+}
+
+test('undo takes a weigh-in back, for ten seconds from the message', async ({ page }) => {
+  await open(page, '/garden');
+  await page.keyboard.press('w');
+  const pad = page.getByRole('dialog');
+  await pad.getByLabel('What', { exact: true }).selectOption('okra');
+  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('2 lb 3 oz');
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await expect(page.getByText('Weighed in: Okra, 992 g')).toBeVisible();
+  await expect(page.getByRole('img', { name: /Basket of Okra/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Undone')).toBeVisible();
+  await expect(page.getByRole('img', { name: /Basket of Okra/ })).toHaveCount(0);
+});
+
+test('a refused weight says what would work, and keeps the form', async ({ page }) => {
+  await open(page, '/garden');
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  const pad = page.getByRole('dialog');
+  await pad.getByLabel('What', { exact: true }).selectOption('carrot');
+  await pad.getByLabel('Bed').fill('Long bed');
+  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('1,250 g');
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await expect(pad.getByRole('alert')).toContainText('Write 1.250 or 1250.');
+  await expect(pad.getByLabel('Bed')).toHaveValue('Long bed');
+  await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('1,250 g');
+});
+
+test('two megabytes of note and a cut line lose nothing from the form', async ({ page, context }) => {
+  await open(page, '/garden');
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  const pad = page.getByRole('dialog');
+  await pad.getByLabel('What', { exact: true }).selectOption('carrot');
+  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('800 g');
+  // Past every guard of the page: a hidden field with two megabytes.
+  const stuff = (length: number) =>
+    pad.getByRole('form', { name: 'Weigh in a pick' }).evaluate((form, n) => {
+      form.querySelector('input[name=extra]')?.remove();
+      const extra = Object.assign(document.createElement('input'), {
+        type: 'hidden',
+        name: 'extra',
+        value: 'x'.repeat(n)
+      });
+      if (n > 0) form.append(extra);
+    }, length);
+  await stuff(2_000_000);
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await expect(page.getByText('That is more than fits.')).toBeVisible();
+  await stuff(0);
+  await context.setOffline(true);
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await expect(page.getByText('What you typed is still here.')).toBeVisible();
+  await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('800 g');
+  await context.setOffline(false);
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await expect(page.getByText('Weighed in: Carrot, 800 g')).toBeVisible();
+});
+
+test('the bench keeps what was typed over a reload, and says when the house does not answer', async ({
+  page,
+  request,
+  context
+}) => {
+  await clearBench(request);
+  const { commandId } = await say(request, 'weigh-in', { cropId: 'kohlrabi', weight: '1640 g' });
+  await say(request, 'take-to-bench', { lotId: commandId, weight: '' });
+  await open(page, '/bench');
+  const prepared = page.getByRole('textbox', { name: 'Kohlrabi, prepared' });
+  const kept = page.waitForResponse((r) => r.url().endsWith('/weigh-prepared') && r.ok());
+  await prepared.fill('2 lb 10 oz');
+  await kept;
+  const draft = page.waitForResponse((r) => r.url().endsWith('/bench-draft') && r.ok());
+  await page.getByRole('button', { name: 'More salt' }).click();
+  await draft;
+  await page.reload();
+  await page.waitForLoadState('networkidle');
+  await expect(prepared).toHaveValue('2 lb 10 oz');
+  await expect(page.getByLabel('Salt', { exact: true })).toHaveValue('2.6');
+  await context.setOffline(true);
+  await prepared.fill('1 195 g');
+  await expect(page.getByText('The house does not answer.')).toBeVisible();
+  await expect(prepared).toHaveValue('1 195 g');
+  const again = page.waitForResponse((r) => r.url().endsWith('/weigh-prepared') && r.ok());
+  await context.setOffline(false);
+  await again;
+  await expect(page.getByText('The house does not answer.')).toHaveCount(0);
+});
+
+test('by keyboard alone: rooms, find, help', async ({ page }) => {
+  await open(page, '/');
+  await page.keyboard.press('c');
+  await expect(page).toHaveURL(/\/counter/);
+  await page.keyboard.press('/');
+  await page.getByPlaceholder('a name, a lid number, a room').fill('pink');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /Pink turnips/ })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('k');
+  await expect(page.getByRole('heading', { name: 'What you work with' })).toBeVisible();
+});
+
+test('a care task: one jar left out, skip, and undo', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'Step to the next due thing' }).click();
+  const rows = page.getByRole('listitem');
+  const task = rows.filter({ has: page.getByRole('button', { name: 'not all?' }) }).first();
+  const batch = await task.getByRole('link').innerText();
+  await task.getByRole('button', { name: 'not all?' }).click();
+  const jars = page.getByRole('group', { name: 'Jars that are done' });
+  const left = (await jars.getByRole('listitem').or(jars.locator('label')).first().innerText()).trim();
+  await jars.getByRole('checkbox').first().uncheck();
+  await rows.filter({ has: jars }).getByRole('button', { name: /^Done/ }).click();
+  await expect(page.getByText(/Noted for jar/)).toBeVisible();
+  // The one left out still waits, alone.
+  await expect(
+    rows
+      .filter({ hasText: batch })
+      .filter({ hasText: new RegExp(`jar ${left}(?!\\d)`) })
+      .first()
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Undone')).toBeVisible();
+  const skip = rows.filter({ hasText: batch }).getByRole('button', { name: 'skip' }).first();
+  await skip.click();
+  await expect(page.getByText(/Noted for jar/)).toBeVisible();
+});

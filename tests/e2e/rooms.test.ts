@@ -1,0 +1,107 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, open, test } from './support';
+
+const ROOMS = [
+  '/',
+  '/garden',
+  '/bench',
+  '/counter',
+  '/cold',
+  '/pantry',
+  '/season',
+  '/notebook',
+  '/kit'
+] as const;
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`every room passes the accessibility scan, ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const room of ROOMS) {
+      await open(page, room);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations
+          .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+          .map((v) => `${room} ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)
+      ).toEqual([]);
+    }
+  });
+
+test('dialogs pass the scan, and a record', async ({ page }) => {
+  await open(page, '/counter');
+  for (const name of ['Taste', 'pH', 'Move']) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).include('dialog[open]').analyze();
+    expect(
+      violations
+        .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+        .map((v) => `${name} ${v.id}: ${v.nodes[0]?.html}`)
+    ).toEqual([]);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  const { violations } = await new AxeBuilder({ page }).include('dialog[open]').analyze();
+  expect(
+    violations
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map((v) => `${v.id}: ${v.nodes[0]?.html}`)
+  ).toEqual([]);
+});
+
+for (const [name, width, height] of [
+  ['phone', 390, 844],
+  ['tablet', 820, 1180],
+  ['desk', 1280, 800]
+] as const)
+  test(`no room is wider than the ${name}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const room of ROOMS) {
+      await open(page, room);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth
+      );
+      expect(over, room).toBeLessThanOrEqual(0);
+    }
+  });
+
+test('what can be touched is large enough for a wet thumb', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/');
+  const small = await page
+    .locator('main button:visible')
+    .evaluateAll((all) =>
+      all.filter((b) => b.getBoundingClientRect().height < 43.5).map((b) => b.textContent)
+    );
+  expect(small).toEqual([]);
+});
+
+test('Kit: a jar more and one fewer, a place, a salt counted', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByRole('button', { name: 'One 15 l crock more' }).click();
+  await expect(page.getByText('15 l crock: 2 owned')).toBeVisible();
+  await page.getByRole('button', { name: 'One 15 l crock fewer' }).click();
+  await expect(page.getByText('15 l crock: 1 owned')).toBeVisible();
+  await page.getByRole('button', { name: 'Add a place' }).click();
+  const form = page.getByRole('form', { name: 'A place' });
+  await form.getByLabel('Name').fill('Wash house');
+  await form.getByLabel('Temperature').fill('400');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(form.getByRole('alert')).toContainText('between -5 and 45');
+  await form.getByLabel('Temperature').fill('16');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Wash house noted')).toBeVisible();
+  await open(page, '/pantry');
+  await page.getByRole('button', { name: 'Count Fine sea salt' }).click();
+  await page.getByRole('dialog').getByLabel('There now').fill('2,5 kg');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Fine sea salt' })).toContainText('2 500 g');
+});
+
+test('an address that leads nowhere says where to go', async ({ page }) => {
+  await page.goto('/notebook/never-was');
+  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
+  await page.getByRole('link', { name: 'Go to Today' }).click();
+  await expect(page).toHaveURL(/\/$/);
+});

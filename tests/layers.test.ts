@@ -1,0 +1,73 @@
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+
+const made: string[] = [];
+afterAll(() => made.forEach((file) => rmSync(file, { force: true })));
+
+/** Writes a file with a bad import into the house, lets the rule look at it, and takes it away again. */
+function broken(path: string, text: string): string {
+  const file = join('src', path);
+  mkdirSync(dirname(file), { recursive: true });
+  writeFileSync(file, text);
+  made.push(file);
+  try {
+    execFileSync('npx', ['depcruise', '--config', '.dependency-cruiser.cjs', file], {
+      encoding: 'utf8',
+      stdio: 'pipe'
+    });
+    return '';
+  } catch (error) {
+    return (error as { stdout: string }).stdout;
+  } finally {
+    rmSync(file, { force: true });
+  }
+}
+
+describe('lint fails when a floor imports upwards', () => {
+  it.each([
+    ['core-stands-alone', 'lib/core/salt/zz-bad.ts', "import { z } from 'zod';\nexport const bad = z;\n"],
+    [
+      'core-stands-alone',
+      'lib/core/salt/zz-bad.ts',
+      "import { problem } from '../../schema/words';\nexport const bad = problem;\n"
+    ],
+    [
+      'core-by-its-door',
+      'lib/core/vessel/zz-bad.ts',
+      "import { plain } from '../quantity/write';\nexport const bad = plain;\n"
+    ],
+    [
+      'core-concepts-go-down',
+      'lib/core/salt/zz-bad.ts',
+      "import type { Batch } from '../batch/index';\nexport type Bad = Batch;\n"
+    ],
+    [
+      'core-inside-uses-siblings',
+      'lib/core/salt/zz-bad.ts',
+      "import { SALT_KINDS } from './index';\nexport const bad = SALT_KINDS;\n"
+    ],
+    [
+      'schema-sees-core-and-zod',
+      'lib/schema/zz-bad.ts',
+      "import type { House } from '../server/usecases';\nexport type Bad = House;\n"
+    ],
+    [
+      'ui-not-server',
+      'lib/ui/zz-bad.ts',
+      "import type { House } from '$lib/server/usecases';\nexport type Bad = House;\n"
+    ],
+    [
+      'server-not-ui',
+      'lib/server/zz-bad.ts',
+      "import { numbers } from '../ui/words';\nexport const bad = numbers;\n"
+    ],
+    [
+      'tests-stay-out',
+      'lib/schema/zz-bad.ts',
+      "import { near } from '../../../tests/support/vectors';\nexport const bad = near;\n"
+    ],
+    ['resolvable', 'lib/schema/zz-bad.ts', "import { gone } from './nowhere';\nexport const bad = gone;\n"]
+  ])('%s', (rule, path, text) => expect(broken(path, text)).toContain(rule));
+});

@@ -1,0 +1,411 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { standing } from '$lib/core/batch';
+import { careTasks } from '$lib/core/care';
+import { stock } from '$lib/core/larder';
+import { rebuildAll, batches, household, lots, pantry } from '$lib/server/repos';
+import { computeWorksheet, saveBenchDraft, benchDraft } from '$lib/server/usecases';
+import { wallOf } from '$lib/server/clock';
+import { testHouse, ZONE, type TestHouse } from '../support/house';
+import { near } from '../support/vectors';
+
+let house: TestHouse;
+beforeEach(async () => {
+  house = await testHouse();
+  await house.say('settle', { name: 'Test kitchen', people: '3', units: 'metric' });
+  await house.say('own-jars', { geometryId: 'clip-1000', lid: 'clamped', owned: 6, name: '1 l clip jar' });
+  await house.say('own-jars', { geometryId: 'clip-500', lid: 'airlock', owned: 4, name: '0.5 l jar' });
+  await house.say('set-place', { name: 'Stone cellar', kind: 'cold', tempC: '12' });
+  await house.say('count-goods', {
+    name: 'Fine sea salt',
+    kind: 'salt',
+    amount: '1 kg',
+    low: '300 g',
+    saltKindId: 'sea-fine'
+  });
+});
+afterEach(() => house.db.destroy());
+
+const start = {
+  styleId: 'shredded',
+  fraction: '0.022',
+  saltKindId: 'sea-fine',
+  placeId: 'counter',
+  opens: 'on',
+  name: 'Kraut'
+};
+
+/** Weighs in, takes to the bench, weighs prepared, starts. */
+async function aBatch(over: Record<string, unknown> = {}): Promise<string> {
+  const picked = await house.say('weigh-in', {
+    cropId: 'cabbage-pointed',
+    bed: 'Long bed',
+    weight: '3 kg 400 g'
+  });
+  if (!picked.ok) throw new Error(picked.codes.join());
+  await house.say('take-to-bench', { lotId: picked.commandId, weight: '' });
+  await house.say('weigh-prepared', { lotId: picked.commandId, weight: '2 652 g' });
+  const started = await house.say('start-batch', { ...start, ...over });
+  if (!started.ok) throw new Error(started.codes.join());
+  return started.commandId;
+}
+const load = async (id: string) => (await batches.load(house.db, id))!.state;
+
+describe('from pick to eaten', () => {
+  it('carries a harvest all the way, and every gram is somewhere', async () => {
+    const id = await aBatch();
+    const b = await load(id);
+    expect(b.fillings.map((f) => f.lidNumber)).toEqual([1, 2, 3]);
+    near(b.equilibrium!, 0.022, 1e-9);
+    expect((await lots.list(house.db, 'live')).length).toBe(0);
+    expect((await pantry(house.db))[0]!.amount).toBeLessThan(1000);
+
+    house.at('2026-09-14', 9);
+    const { places } = await household(house.db);
+    const open = careTasks(b, places, wallOf(house.clock.now(), ZONE)).find((t) => t.kind === 'open')!;
+    const cared = await house.say('care', {
+      batchId: id,
+      kind: 'open',
+      slot: open.due,
+      fillingIds: open.fillingIds
+    });
+    expect(cared.ok).toBe(true);
+    house.at('2026-09-22', 9);
+    await house.say('taste', {
+      batchId: id,
+      fillingIds: b.fillings.map((f) => f.id),
+      sour: 3,
+      salt: 3,
+      crunch: 4,
+      note: 'good'
+    });
+    await house.say('ph', { batchId: id, fillingIds: b.fillings[0]!.id, pH: '3,8' });
+    await house.say('move', { batchId: id, fillingIds: b.fillings.map((f) => f.id), placeId: 'fridge' });
+    for (const amount of ['quarter', 'half', 'all']) {
+      const eaten = await house.say('portion', {
+        batchId: id,
+        fillingId: b.fillings[0]!.id,
+        how: 'eaten',
+        amount
+      });
+      expect(eaten.ok).toBe(true);
+    }
+    const after = await load(id);
+    expect(standing(after)).toHaveLength(2);
+    expect(stock([after], places)).toHaveLength(2);
+    expect(after.readings[0]!.pH).toBe(3.8);
+  });
+
+  it('stores the worksheet it computed itself, and what was really poured', async () => {
+    await house.say('weigh-in', { commandId: 'lotk', cropId: 'kohlrabi', weight: '1640 g' });
+    await house.say('take-to-bench', { lotId: 'lotk', weight: '' });
+    await house.say('weigh-prepared', { lotId: 'lotk', weight: '1 195 g' });
+    const s = await house.say('start-batch', {
+      ...start,
+      styleId: 'pieces',
+      fraction: '0.025',
+      name: 'Sticks',
+      brineUsed: '600 ml'
+    });
+    const b = await load(s.ok ? s.commandId : '');
+    expect(b.brinePlannedMl).not.toBe(600);
+    expect(b.brineUsedMl).toBe(600);
+    // Less brine than planned carries less salt: it ends weaker.
+    expect(b.equilibrium!).toBeLessThan(0.025);
+    const [first] = await batches.events(house.db, b.id);
+    expect(first!.type === 'started' && first!.data.worksheet.jars.length).toBe(b.fillings.length);
+  });
+
+  it('jars chosen by hand are taken; what does not fit stays on the bench, prepared', async () => {
+    await aBatch({ counts: JSON.stringify({ 'clip-1000.clamped': 2 }) });
+    const [left] = await lots.list(house.db, 'live');
+    expect(left!.benchG).toBeGreaterThan(900);
+    near(left!.prepared!.g, 2652 - 2 * 927.98, 1e-3);
+    expect(await house.say('start-batch', { ...start, counts: '{"clip-1000.clamped": 9}' })).toMatchObject({
+      codes: ['jars-not-free']
+    });
+  });
+
+  it('does not start past a harm unread, and writes down that it was read', async () => {
+    await house.say('weigh-in', { commandId: 'l', cropId: 'cabbage-white', weight: '2 kg' });
+    await house.say('take-to-bench', { lotId: 'l', weight: '' });
+    expect(await house.say('start-batch', { ...start, fraction: '0.012' })).toMatchObject({
+      codes: ['harm-not-read']
+    });
+    const s = await house.say('start-batch', { ...start, fraction: '0.012', knowing: '["salt-too-weak"]' });
+    expect((await load(s.ok ? s.commandId : '')).note).toContain('salt-too-weak');
+  });
+
+  it('a raw ferment never goes to the pantry, and nothing ferments in the cold', async () => {
+    const id = await aBatch();
+    expect(
+      await house.say('move', { batchId: id, fillingIds: [`${id}.j1`], placeId: 'pantry' })
+    ).toMatchObject({ codes: ['raw-not-pantry'] });
+    await house.say('weigh-in', { commandId: 'm', cropId: 'cabbage-white', weight: '2 kg' });
+    await house.say('take-to-bench', { lotId: 'm', weight: '' });
+    expect(await house.say('start-batch', { ...start, placeId: 'fridge' })).toMatchObject({
+      codes: ['not-a-counter']
+    });
+  });
+
+  it('computes a worksheet without storing anything', async () => {
+    const before = await house.events();
+    const w = await computeWorksheet(house, {
+      ...start,
+      items: [{ cropId: 'cabbage-white', prepared: '5 lb' }]
+    });
+    expect(w.ok && w.value.jars.length).toBe(3);
+    expect(
+      await computeWorksheet(house, { ...start, items: [{ cropId: 'cabbage-white', prepared: '1,250 g' }] })
+    ).toMatchObject({ refusals: [{ code: 'comma-unclear', field: 'prepared' }] });
+    expect(await computeWorksheet(house, { ...start, items: [{ cropId: 'cabbage-white' }] })).toMatchObject({
+      ok: false
+    });
+    expect(await house.events()).toBe(before);
+  });
+
+  it('enters what already stood there, on the counter and in the cold', async () => {
+    house.at('2026-09-12', 9);
+    const r = await house.say('enter-standing', {
+      name: 'Old kraut',
+      styleId: 'shredded',
+      cropId: 'cabbage-white',
+      since: '2026-08-01',
+      placeId: 'fridge',
+      placeSince: '2026-08-20',
+      jarId: 'clip-1000.clamped',
+      jars: '2',
+      quarters: '3',
+      saltPercent: '2,2'
+    });
+    const b = await load(r.ok ? r.commandId : '');
+    expect(b.fillings.map((f) => Math.round((4 * f.leftG) / f.contentsG))).toEqual([3, 3]);
+    const { places } = await household(house.db);
+    const [jar] = stock([b], places);
+    near((jar!.best - b.fillings[0]!.stays[0]!.from) / 1440, 6 * 30.436875, 1e-4);
+    expect(
+      await house.say('enter-standing', {
+        name: 'x',
+        styleId: 'shredded',
+        cropId: 'cabbage-white',
+        since: '2027-01-01',
+        placeId: 'fridge',
+        jarId: 'clip-1000.clamped',
+        jars: 1
+      })
+    ).toMatchObject({ codes: ['day-ahead'] });
+    expect(
+      await house.say('enter-standing', {
+        name: 'x',
+        styleId: 'shredded',
+        cropId: 'cabbage-white',
+        since: '2026-09-01',
+        placeId: 'fridge',
+        jarId: 'clip-1000.clamped',
+        jars: 5
+      })
+    ).toMatchObject({ codes: ['jars-not-free'] });
+  });
+
+  it('keeps the unfinished choices of the bench, and forgets them at the start', async () => {
+    await saveBenchDraft(house, { styleId: 'pieces', fraction: 0.03 });
+    expect(await benchDraft(house.db)).toMatchObject({ styleId: 'pieces', fraction: 0.03 });
+    await aBatch();
+    expect(await benchDraft(house.db)).toEqual({});
+  });
+});
+
+describe('weighing', () => {
+  it('gross less tare, in mixed units, each kept as typed (V34)', async () => {
+    const r = await house.say('weigh-in', { cropId: 'carrot', gross: '3 lb 1.5 oz', tare: '14.25 oz' });
+    const lot = (await lots.load(house.db, r.ok ? r.commandId : ''))!.state;
+    near(lot.weighed.g, 999.3, 6e-4);
+    expect(lot.weighed.said).toBe('3 lb 1.5 oz less 14.25 oz');
+  });
+  it('a correction is a new event; the old weighing stays in the log', async () => {
+    await house.say('weigh-in', { commandId: 'c', cropId: 'carrot', weight: '900 g' });
+    await house.say('correct-pick', { lotId: 'c', weight: '950 g' });
+    expect((await lots.load(house.db, 'c'))!.state).toMatchObject({ gardenG: 950, corrected: true });
+    expect((await lots.events(house.db, 'c')).map((e) => e.type)).toEqual(['picked', 'corrected']);
+  });
+  it('a pick can have several ends', async () => {
+    await house.say('weigh-in', { commandId: 'e', cropId: 'carrot', weight: '900 g' });
+    await house.say('end-pick', { lotId: 'e', how: 'given', weight: '300 g' });
+    await house.say('take-to-bench', { lotId: 'e', weight: '400 g' });
+    await house.say('put-back', { lotId: 'e' });
+    await house.say('end-pick', { lotId: 'e', how: 'composted', weight: '' });
+    expect((await lots.load(house.db, 'e'))!.state).toMatchObject({
+      gardenG: 0,
+      benchG: 0,
+      endedG: { given: 300, composted: 600 }
+    });
+  });
+});
+
+describe('undo', () => {
+  it('takes a start back whole: batch, picks and salt', async () => {
+    const salt = (await pantry(house.db))[0]!.amount;
+    const id = await aBatch();
+    expect(await house.say('undo', { of: id })).toMatchObject({ ok: true });
+    expect(await batches.load(house.db, id)).toBeUndefined();
+    expect((await lots.list(house.db, 'live'))[0]).toMatchObject({ benchG: 3400, prepared: { g: 2652 } });
+    expect((await pantry(house.db))[0]!.amount).toBe(salt);
+    expect(await house.say('undo', { of: id })).toMatchObject({ codes: ['nothing-to-undo'] });
+  });
+  it('is refused once something was built on it', async () => {
+    const id = await aBatch();
+    const moved = await house.say('move', { batchId: id, fillingIds: [`${id}.j1`], placeId: 'fridge' });
+    expect(await house.say('undo', { of: id })).toMatchObject({ codes: ['changed-since'] });
+    expect(await house.say('undo', { of: moved.ok ? moved.commandId : '' })).toMatchObject({ ok: true });
+    expect(await house.say('undo', { of: id })).toMatchObject({ ok: true });
+  });
+  it('a taste or a portion can be taken back later, not from under its correction', async () => {
+    const id = await aBatch();
+    const taste = await house.say('taste', {
+      batchId: id,
+      fillingIds: `${id}.j1`,
+      sour: 1,
+      salt: 1,
+      crunch: 1
+    });
+    const eaten = await house.say('portion', {
+      batchId: id,
+      fillingId: `${id}.j1`,
+      how: 'eaten',
+      amount: 'quarter'
+    });
+    await house.say('ph', { batchId: id, fillingIds: `${id}.j1`, pH: 4 });
+    const b = await load(id);
+    await house.say('correct-portion', { batchId: id, of: b.portions[0]!.id, weight: '100 g' });
+    expect(await house.say('undo', { of: eaten.ok ? eaten.commandId : '' })).toMatchObject({
+      codes: ['changed-since']
+    });
+    expect(await house.say('undo', { of: taste.ok ? taste.commandId : '' })).toMatchObject({ ok: true });
+    expect((await load(id)).tastes).toEqual([]);
+  });
+});
+
+describe('two hands at once', () => {
+  it('a double tap makes one entry and gets the same answer', async () => {
+    const tap = () => house.say('weigh-in', { commandId: 'tap', cropId: 'carrot', weight: '500 g' });
+    const [a, b] = await Promise.all([tap(), tap()]);
+    expect(a).toEqual(b);
+    expect((await lots.list(house.db, 'all')).length).toBe(1);
+  });
+  it('two phones start one bench once', async () => {
+    await house.say('weigh-in', { commandId: 'p', cropId: 'cabbage-white', weight: '2 kg' });
+    await house.say('take-to-bench', { lotId: 'p', weight: '' });
+    const both = await Promise.all([house.say('start-batch', start), house.say('start-batch', start)]);
+    expect(both.map((r) => r.ok).sort()).toEqual([false, true]);
+    expect(both.find((r) => !r.ok)).toMatchObject({ codes: ['bench-empty'] });
+  });
+  it('two phones answer one care task once, and a portion taken meanwhile is said', async () => {
+    const id = await aBatch();
+    house.at('2026-09-13', 9);
+    const { places } = await household(house.db);
+    const look = careTasks(await load(id), places, wallOf(house.clock.now(), ZONE)).find(
+      (t) => t.kind === 'look'
+    )!;
+    const tap = () =>
+      house.say('care', { batchId: id, kind: 'look', slot: look.due, fillingIds: look.fillingIds });
+    const both = await Promise.all([tap(), tap()]);
+    expect(both.map((r) => r.ok).sort()).toEqual([false, true]);
+    expect(both.find((r) => !r.ok)).toMatchObject({ codes: ['already-answered'] });
+    const seenG = (await load(id)).fillings[0]!.leftG;
+    await house.say('portion', {
+      batchId: id,
+      fillingId: `${id}.j1`,
+      how: 'eaten',
+      amount: 'quarter',
+      seenG
+    });
+    expect(
+      await house.say('portion', {
+        batchId: id,
+        fillingId: `${id}.j1`,
+        how: 'eaten',
+        amount: 'quarter',
+        seenG
+      })
+    ).toMatchObject({ codes: ['changed-meanwhile'] });
+  });
+});
+
+describe('kit', () => {
+  it('never owns fewer jars than are full, and a place with jars keeps its kind', async () => {
+    await aBatch();
+    expect(
+      await house.say('own-jars', {
+        jarId: 'clip-1000.clamped',
+        geometryId: 'clip-1000',
+        lid: 'clamped',
+        owned: 2
+      })
+    ).toMatchObject({ codes: ['jars-in-use'] });
+    expect(
+      await house.say('set-place', { placeId: 'counter', name: 'Counter', kind: 'pantry', tempC: 20 })
+    ).toMatchObject({ codes: ['place-in-use'] });
+  });
+  it('lid numbers rest 90 days', async () => {
+    const id = await aBatch();
+    await house.say('portion', { batchId: id, fillingId: `${id}.j1`, how: 'eaten', amount: 'all' });
+    house.at('2026-10-12');
+    expect((await load(await aBatch())).fillings[0]!.lidNumber).toBe(4);
+    house.at('2026-12-12');
+    expect((await load(await aBatch({ counts: '{"clip-500.airlock": 4}' }))).fillings[0]!.lidNumber).toBe(1);
+  });
+});
+
+describe('the derived tables', () => {
+  it('come out the same when they are built anew from the log, after a seeded history', async () => {
+    let n = 7;
+    const dice = (of: number) => (n = (n * 48271) % 2147483647) % of;
+    const commands: string[] = [];
+    for (let i = 0; i < 120; i++) {
+      house.at('2026-09-12', 8, 0);
+      const b = (await batches.list(house.db, 'live'))[0];
+      const l = (await lots.list(house.db, 'live'))[0];
+      const steps = [
+        () =>
+          house.say('weigh-in', {
+            cropId: ['carrot', 'cabbage-white', 'kohlrabi'][dice(3)],
+            weight: `${300 + dice(3000)} g`
+          }),
+        () => l && house.say('take-to-bench', { lotId: l.id, weight: '' }),
+        () => l && house.say('end-pick', { lotId: l.id, how: 'cooked', weight: dice(2) ? '' : '100 g' }),
+        () => house.say('start-batch', { ...start, styleId: dice(2) ? 'pieces' : 'shredded' }),
+        () =>
+          b &&
+          house.say('portion', {
+            batchId: b.id,
+            fillingId: standing(b)[0]!.id,
+            how: 'eaten',
+            amount: 'quarter'
+          }),
+        () =>
+          b &&
+          house.say('taste', {
+            batchId: b.id,
+            fillingIds: standing(b).map((f) => f.id),
+            sour: dice(6),
+            salt: 2,
+            crunch: 3
+          }),
+        () =>
+          b &&
+          house.say('move', {
+            batchId: b.id,
+            fillingIds: standing(b).map((f) => f.id),
+            placeId: dice(2) ? 'fridge' : 'stone-cellar'
+          }),
+        () => commands.length > 0 && house.say('undo', { of: commands[dice(commands.length)]! })
+      ];
+      const done = await steps[dice(steps.length)]!();
+      if (done && done.ok) commands.push(done.commandId);
+    }
+    const stand = () => house.db('current').select('stream', 'kind', 'n', 'live', 'state').orderBy('stream');
+    const before = await stand();
+    expect(before.length).toBeGreaterThan(10);
+    await rebuildAll(house.db, ZONE);
+    expect(await stand()).toEqual(before);
+  });
+});
