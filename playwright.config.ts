@@ -30,7 +30,15 @@ export default defineConfig({
     trace: 'retain-on-failure',
     launchOptions: {
       executablePath: process.env.CROCKLE_CHROMIUM ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync'
+      ]
     }
   },
   webServer: {
@@ -38,6 +46,11 @@ export default defineConfig({
     url: `${baseURL}/health`,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-    env: { CROCKLE_PORT: process.env.E2E_PORT, CROCKLE_DATABASE: join(process.env.E2E_DIR, 'demo.db'), CROCKLE_DEMO: '1', CROCKLE_LOG: 'warn' }
+    env: {
+      CROCKLE_PORT: process.env.E2E_PORT,
+      CROCKLE_DATABASE: join(process.env.E2E_DIR, 'demo.db'),
+      CROCKLE_DEMO: '1',
+      CROCKLE_LOG: 'warn'
+    }
   }
 });

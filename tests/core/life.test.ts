@@ -410,7 +410,16 @@ describe('a lot', () => {
 
 describe('household and pantry', () => {
   it('a jar kind or place said again replaces the first', () => {
-    const jar = { id: 'j', name: '1 l', geometryId: 'clip-1000', lid: 'clamped' as const, owned: 3 };
+    const jar = {
+      id: 'j',
+      name: '1 l',
+      geometryId: 'clip-1000',
+      lid: 'clamped' as const,
+      owned: 3,
+      brimMl: null,
+      headspaceMm: null,
+      weightMl: null
+    };
     const twice = [jar, { ...jar, owned: 5 }].reduce(
       (h, data) => evolveHousehold(h, { type: 'jarsOwned', data }),
       NEW_HOUSEHOLD

@@ -3,7 +3,7 @@ import { standing } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { rebuildAll, batches, household, lots, pantry } from '$lib/server/repos';
-import { computeWorksheet, saveBenchDraft, benchDraft } from '$lib/server/usecases';
+import { computeWorksheet, saveBenchDraft, benchDraft, trimsOf } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
@@ -238,6 +238,52 @@ describe('weighing', () => {
       benchG: 0,
       endedG: { given: 300, composted: 600 }
     });
+  });
+});
+
+describe('what the household measures', () => {
+  it('a count stands for a weight, with its spread, and is not learnt from', async () => {
+    const r = await house.say('weigh-in', { cropId: 'pepper-jalapeno', weight: '12 peppers' });
+    const lot = (await lots.load(house.db, r.ok ? r.commandId : ''))!.state;
+    near(lot.weighed.g, 234.5 / 0.92, 1e-3);
+    expect(lot.weighed.sd).toBeGreaterThan(20);
+    expect(await house.say('weigh-in', { cropId: 'pepper-jalapeno', weight: '842' })).toMatchObject({
+      codes: ['unit-missing']
+    });
+  });
+  it('a jar weighed full of water, a bowl, a spoon; and back to the table', async () => {
+    await house.say('measure-jar', {
+      jarId: 'clip-1000.clamped',
+      waterWeight: '1 048 g',
+      headspace: '2 cm',
+      weightMl: '25'
+    });
+    const jar = (await household(house.db)).jars.find((j) => j.id === 'clip-1000.clamped')!;
+    near(jar.brimMl!, 1048 / 0.9982, 1e-4);
+    expect([jar.headspaceMm, jar.weightMl]).toEqual([20, 25]);
+    expect(await house.say('measure-jar', { jarId: jar.id, waterWeight: '10 kg' })).toMatchObject({
+      codes: ['jar-volume-strange']
+    });
+    expect(await house.say('measure-jar', { jarId: jar.id, headspace: '140 mm' })).toMatchObject({
+      codes: ['headspace-too-much']
+    });
+    await house.say('set-tare', { name: 'Blue bowl', weight: '412 g' });
+    await house.say('set-tare', { name: 'Blue bowl', weight: '415 g' });
+    expect((await household(house.db)).tares).toEqual([{ id: 'blue-bowl', name: 'Blue bowl', g: 415 }]);
+    await house.say('weigh-spoon', { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '56 g' });
+    expect((await household(house.db)).ownSpoons).toHaveLength(1);
+    expect(await house.say('weigh-spoon', { saltKindId: 'sea-fine', weight: '560 g' })).toMatchObject({
+      codes: ['spoon-strange']
+    });
+    await house.say('weigh-spoon', { saltKindId: 'sea-fine', weight: '' });
+    expect((await household(house.db)).ownSpoons).toEqual([]);
+  });
+  it('trim yields learn from packed picks, and begin anew when told', async () => {
+    await aBatch();
+    const trims = await trimsOf(house.db, await household(house.db));
+    expect(trims['cabbage-pointed']).toMatchObject({ n: 1 });
+    await house.say('reset-learning', { what: 'trim:cabbage-pointed' });
+    expect(await trimsOf(house.db, await household(house.db))).toEqual({});
   });
 });
 

@@ -70,6 +70,8 @@ export const benchDraftSchema = z.object({
   choice: number(0, 2, 'not-a-choice').optional(),
   placeId: id.optional(),
   opens: z.boolean().optional(),
+  /** Habits of dosing as the household says them, to hold against the batch. */
+  said: z.array(z.string().max(80, 'text-too-long')).max(2, 'too-many').optional(),
   name: z.string().max(80, 'text-too-long').optional()
 });
 export type BenchDraft = z.infer<typeof benchDraftSchema>;

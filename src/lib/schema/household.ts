@@ -31,6 +31,41 @@ export const ownJarsSchema = jar.extend({
   name: z.string().trim().max(80, 'text-too-long').default('')
 });
 
+/** A jar kind measured: full of water on the scale, headspace, what its weight pushes aside. Empty: the table's. */
+export const measureJarSchema = z.object({
+  commandId,
+  jarId: id,
+  waterWeight: z.string().trim().max(60, 'too-long').default(''),
+  headspace: z.string().trim().max(60, 'too-long').default(''),
+  weightMl: z.preprocess(
+    (v) => (v === '' || v === undefined ? null : v),
+    number(0, 5000, 'count-out-of-range').nullable()
+  )
+});
+
+/** A bowl or jar weighed empty once. */
+export const setTareSchema = z.object({
+  commandId,
+  tareId: id.optional(),
+  name: shortText,
+  weight: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long')
+});
+
+/** Level spoons of one salt, weighed together; no weight goes back to the table. */
+export const weighSpoonSchema = z.object({
+  commandId,
+  saltKindId: id,
+  spoons: number(1, 50, 'count-out-of-range').default(10),
+  unit: z.enum(['tsp', 'tbsp'], 'not-a-choice').default('tsp'),
+  weight: z.string().trim().max(60, 'too-long').default('')
+});
+
+/** What was learnt of something begins anew. */
+export const resetLearningSchema = z.object({
+  commandId,
+  what: z.string().regex(/^trim:[a-z-]+(\+tops)?$/, 'not-a-choice')
+});
+
 export const setPlaceSchema = z.object({
   commandId,
   placeId: id.optional(),

@@ -94,6 +94,22 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   ],
   'salt-out-of-range': ['That is no dose of salt.', 'Give between 0.5 and 10 %; 2 to 3 % is usual.'],
   'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
+  'jar-volume-strange': (v) => [
+    `${v.saidMl} ml does not fit a jar of ${v.nominalMl} ml.`,
+    'Weigh it empty and full of water to the brim; give the difference.'
+  ],
+  'headspace-too-much': (v) => [
+    `The jar is ${v.heightMm} mm high inside.`,
+    'Give less headspace: 25 mm is usual for jars.'
+  ],
+  'spoon-strange': (v) => [
+    `${v.said} for ${v.spoons} spoons is far from what this salt weighs.`,
+    `About ${v.usual} g is usual. Check the number of spoons, and that the bowl was tared.`
+  ],
+  'count-not-understood': (v) => [
+    `“${v.said}” is not clear to me.`,
+    `Give a weight, or a count such as 3 ${v.piece}s or half a ${v.piece}.`
+  ],
   'jars-in-use': (v) => [
     `${v.full} of ${v.name} hold something.`,
     `Give ${v.full} or more, or empty a jar first.`
@@ -113,6 +129,23 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     'Move it to a cold place. A pantry jar needs a tested heat process.'
   ],
   'already-there': (v) => [`It stands at ${v.place} already.`, 'Choose another place.'],
+  'dose-not-understood': (v) => [
+    `“${v.said}” is not clear to me.`,
+    'Say how much salt to how much of what: 30 g/l, 3 tbsp to 5 lb, 2.2 % of the vegetables, a heaped dessertspoon a jar.'
+  ],
+  'dose-of-what': (v) => [
+    `“${v.said}”: to how much of what?`,
+    'Add it: to 1 l of water, to 5 lb, a jar, a head.'
+  ],
+  'dose-means-nothing': (v) => [
+    `“${v.said}” means nothing in these jars.`,
+    'A dose of the water needs brine; a dose by the head needs heads.'
+  ],
+  'nothing-said-of-salt': ['No dose is said yet.', 'Write it as you say it: 3 tbsp to 5 lb.'],
+  'salt-blend': [
+    'Potassium blends and reduced salt are not reckoned here: salt is what keeps the jar.',
+    'Use a plain salt, or a recipe tested for the blend.'
+  ],
   'reason-wanted': ['Why is it thrown away?', 'A word will do: mould, soft, forgotten. It helps next time.'],
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],
   'nothing-to-undo': ['That is undone already, or was never done.', 'Reload the page.'],

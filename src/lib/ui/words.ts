@@ -1,5 +1,6 @@
 import type { CareKind } from '$lib/core/batch';
 import type { Lid } from '$lib/core/vessel';
+import type { Question, Slip } from '$lib/core/worksheet';
 import { writeMass, type WrittenUnits } from '$lib/core/quantity';
 
 /** Codes to sentences, once for all rooms. */
@@ -47,6 +48,29 @@ export const LID_WORDS: Record<Lid, string> = {
   'water channel': 'water channel'
 };
 
+const SLIP_WORDS: Record<Slip, string> = {
+  ten: 'Perhaps a figure is missing or one too many?',
+  ounces: 'Perhaps the scale showed ounces, or grams, and the other was meant?',
+  pounds: 'Perhaps pounds were meant, or kilos?',
+  bowl: 'Perhaps the bowl was weighed with it?'
+};
+
+/** A weight that hardly can be, asked with the likely slip. */
+export function questionWords(q: Question, mass: (g: number) => string): string {
+  const slip = q.slip ? ` ${SLIP_WORDS[q.slip]}` : '';
+  const v = q.values;
+  switch (q.code) {
+    case 'prepared-too-little':
+      return `${mass(v.preparedG ?? 0)} from ${mass(v.pickedG ?? 0)} picked is little: about ${mass(v.expectedG ?? 0)} is usual.${slip}`;
+    case 'prepared-too-much':
+      return `${mass(v.preparedG ?? 0)} is more than was picked (${mass(v.pickedG ?? 0)}).${slip}`;
+    case 'jars-mostly-air':
+      return `${mass(v.vegG ?? 0)} fills these jars to ${Math.round((v.fill ?? 0) * 100)} % only: mostly air, and air brings mould.${slip || ' Take a smaller one.'}`;
+    case 'dose-tenfold':
+      return `That is ${Math.round((v.ends ?? 0) / (v.usual ?? 1))} times the usual salt.${slip}`;
+  }
+}
+
 interface Answer {
   readonly name?: string;
   readonly g?: number;
@@ -74,6 +98,10 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   'enter-standing': (a) => `Entered: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lids`,
   settle: () => 'Settings kept',
   'own-jars': (a) => `${a.name}: ${a.owned} owned`,
+  'measure-jar': (a) => `${a.name}: measured`,
+  'set-tare': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} empty`,
+  'weigh-spoon': (a) => `Your spoon of ${a.name?.toLowerCase()} is noted`,
+  'reset-learning': () => 'It begins anew from the table',
   'set-place': (a) => `${a.name} noted`,
   'count-goods': (a) => `${a.name} counted`,
   undo: () => 'Undone'

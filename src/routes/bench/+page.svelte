@@ -7,10 +7,16 @@
   import GoingIn from '$lib/ui/bench/GoingIn.svelte';
   import JarRow from '$lib/ui/bench/JarRow.svelte';
   import JarSets from '$lib/ui/bench/JarSets.svelte';
+  import { heldAgainst } from '$lib/ui/bench/said';
+  import SayIt from '$lib/ui/bench/SayIt.svelte';
   import StartDialog from '$lib/ui/bench/StartDialog.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
   import SaltLadder from '$lib/ui/ladder/SaltLadder.svelte';
+  import { questionWords } from '$lib/ui/words';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
+  import CopyText from '$lib/ui/bench/CopyText.svelte';
+  import ToPick from '$lib/ui/bench/ToPick.svelte';
+  import { worksheetText } from '$lib/core/worksheet';
   import Cautions from '$lib/ui/why/Cautions.svelte';
   import Why from '$lib/ui/why/Why.svelte';
   import type { PageProps } from './$types';
@@ -24,6 +30,12 @@
   let starting = $state(false);
   const sheet = $derived(bench.sheet);
   const dry = $derived(bench.style.salting === 'dry');
+  const doses = $derived(
+    sheet ? bench.saidDoses.map((text) => heldAgainst(text, bench.input, sheet, house.household.spoons)) : []
+  );
+  const rungs = $derived(
+    doses.flatMap((d) => (d.ask ? [] : d.readings.slice(0, 1).map((r) => ({ text: d.text, ends: r.ends }))))
+  );
   const noJars = $derived(house.household.jars.length === 0);
 </script>
 
@@ -62,8 +74,11 @@
         <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
           <Answer {sheet} {dry} />
         </div>
-        <div class="lg:hidden"><SaltLadder ends={sheet.ends} lying /></div>
+        <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
         <JarSets {bench} jars={data.jars} />
+        {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
+            {questionWords(q, house.mass)}
+          </p>{/each}
         <JarRow {sheet} hints={Object.fromEntries(data.lots.map((l) => [l.id, l.variety]))} />
         <p class="flex flex-wrap gap-x-5 md:hidden">
           {#each sheet.working as w (w.id)}<Why
@@ -97,7 +112,7 @@
     <div class="order-2 lg:order-3">
       {#if sheet}
         <h2 class="hidden lg:block">Where the salt ends</h2>
-        <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} /></div>
+        <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>
         <dl class="text-sm">
           {#each [['per vegetables', writePercent(sheet.ends.perVegetables)], ['per vegetables and water', writePercent(sheet.ends.perTotal)], ['per water', sheet.ends.perWater === null ? 'none added' : writePercent(sheet.ends.perWater)], ['your salt', `${plain((sheet.salt.spoons.tsp / Math.max(1, sheet.packedG)) * 1000, 1)} tsp to 1 kg`]] as [name, value] (name)}
             <div class="flex justify-between gap-3 border-b border-rule-soft py-1">
@@ -107,6 +122,7 @@
           {/each}
         </dl>
         <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
+        <SayIt {bench} {doses} {sheet} />
       {/if}
     </div>
   </div>
@@ -118,6 +134,7 @@
       <div class="flex flex-wrap items-center justify-between gap-6">
         <div class="hidden lg:block"><Answer {sheet} {dry} /></div>
         <div class="no-print ml-auto flex w-full gap-3 md:w-auto">
+          <CopyText text={worksheetText(sheet, bench.name, house.household.units)} />
           <Button outline onclick={() => print()}>Print</Button>
           <Button size="lg" class="grow md:grow-0" onclick={() => (starting = true)}>Start batch</Button>
         </div>
@@ -134,3 +151,5 @@
     <StartDialog bind:open={starting} {bench} {sheet} />
   {/if}
 {/if}
+
+<ToPick jars={data.jars} trims={data.trims} picks={data.raw} styleId={bench.style.id} />

@@ -1,19 +1,23 @@
 import { standing } from '$lib/core/batch';
 import { action } from '$lib/server/http/answers';
-import { USE_CASES } from '$lib/server/usecases';
+import { trimsOf, USE_CASES } from '$lib/server/usecases';
 import { living } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const { batches } = await living(locals.house);
+  const { batches, household } = await living(locals.house);
   const full: Record<string, number> = {};
   for (const f of batches.flatMap(standing)) full[f.jarId] = (full[f.jarId] ?? 0) + 1;
-  return { full };
+  return { full, trims: await trimsOf(locals.house.db, household) };
 };
 
 export const actions: Actions = {
   jars: action(USE_CASES['own-jars']),
   place: action(USE_CASES['set-place']),
   settle: action(USE_CASES.settle),
+  measure: action(USE_CASES['measure-jar']),
+  tare: action(USE_CASES['set-tare']),
+  spoon: action(USE_CASES['weigh-spoon']),
+  reset: action(USE_CASES['reset-learning']),
   standing: action(USE_CASES['enter-standing'])
 };

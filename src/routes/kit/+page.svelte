@@ -1,6 +1,8 @@
 <script lang="ts">
   import JarsOwned from '$lib/ui/kit/JarsOwned.svelte';
   import Places from '$lib/ui/kit/Places.svelte';
+  import Learnt from '$lib/ui/kit/Learnt.svelte';
+  import Tares from '$lib/ui/kit/Tares.svelte';
   import Settings from '$lib/ui/kit/Settings.svelte';
   import Standing from '$lib/ui/kit/Standing.svelte';
   import SaltTable from '$lib/ui/kit/SaltTable.svelte';
@@ -13,6 +15,12 @@
 
 <h1>What you work with</h1>
 <div class="mt-4 grid gap-x-12 gap-y-10 lg:grid-cols-2">
-  <div class="flex min-w-0 flex-col gap-10"><JarsOwned full={data.full} /><SaltTable /></div>
-  <div class="flex min-w-0 flex-col gap-10"><Places /><Settings /><Standing /></div>
+  <div class="flex min-w-0 flex-col gap-10">
+    <JarsOwned full={data.full} /><SaltTable />
+    <Learnt trims={data.trims} />
+  </div>
+  <div class="flex min-w-0 flex-col gap-10">
+    <Places /><Tares />
+    <Settings /><Standing />
+  </div>
 </div>

@@ -1,3 +1,5 @@
+import type { Day } from '../calendar/index';
+import type { OwnSpoon } from '../salt/index';
 import type { Lid } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 
@@ -8,6 +10,18 @@ export interface OwnedJar {
   readonly geometryId: string;
   readonly lid: Lid;
   readonly owned: number;
+  /** Measured by weighing it full of water, ml; null: the table. */
+  readonly brimMl: number | null;
+  /** The household's own headspace, mm, and what its weight pushes aside, ml; null: the usual. */
+  readonly headspaceMm: number | null;
+  readonly weightMl: number | null;
+}
+
+/** A bowl or jar whose empty weight is known. */
+export interface Tare {
+  readonly id: string;
+  readonly name: string;
+  readonly g: number;
 }
 
 /** Counter places ferment, cold ones store (at or under about 12 °C), a pantry shelf takes dry goods only. */
@@ -31,6 +45,10 @@ export interface Household {
   readonly beds: readonly string[];
   readonly jars: readonly OwnedJar[];
   readonly places: readonly Place[];
+  readonly tares: readonly Tare[];
+  readonly ownSpoons: readonly OwnSpoon[];
+  /** What was learnt begins anew after this day, by what is learnt. */
+  readonly resets: Readonly<Record<string, Day>>;
   /** The first-run page has been answered or skipped. */
   readonly settled: boolean;
 }
@@ -38,7 +56,10 @@ export interface Household {
 export type HouseholdEvent =
   | { readonly type: 'settled'; readonly data: HouseholdSettings }
   | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
-  | { readonly type: 'placeSet'; readonly data: Place };
+  | { readonly type: 'placeSet'; readonly data: Place }
+  | { readonly type: 'tareSet'; readonly data: Tare }
+  | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
+  | { readonly type: 'learningReset'; readonly data: { readonly what: string; readonly day: Day } };
 
 export type HouseholdSettings = Partial<
   Pick<Household, 'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds'>
@@ -59,6 +80,9 @@ export const NEW_HOUSEHOLD: Household = {
     { id: 'fridge', name: 'Fridge', kind: 'cold', tempC: 4, shelfLitres: 40 },
     { id: 'pantry', name: 'Pantry shelf', kind: 'pantry', tempC: 18, shelfLitres: null }
   ],
+  tares: [],
+  ownSpoons: [],
+  resets: {},
   settled: false
 };
 
@@ -71,6 +95,14 @@ export function evolveHousehold(state: Household, event: HouseholdEvent): Househ
       return { ...state, jars: withOne(state.jars, event.data) };
     case 'placeSet':
       return { ...state, places: withOne(state.places, event.data) };
+    case 'tareSet':
+      return { ...state, tares: withOne(state.tares, event.data) };
+    case 'spoonWeighed': {
+      const others = state.ownSpoons.filter((o) => o.saltKindId !== event.data.saltKindId);
+      return { ...state, ownSpoons: event.data.g > 0 ? [...others, event.data] : others };
+    }
+    case 'learningReset':
+      return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
   }
 }
 

@@ -16,6 +16,12 @@ export function preparedFrom(pickedG: number, c: Crop, withTops: boolean): Sprea
   return { mean: pickedG * trim, sd: pickedG * c.trimSd };
 }
 
+/** The name under which a crop's trim yield is learnt. Example: `trimKey('turnip', true)` is `'turnip+tops'`. */
+export const trimKey = (cropId: string, withTops: boolean): string => {
+  const c = crop(cropId);
+  return withTops && c?.trimWithTops !== null ? `${cropId}+tops` : cropId;
+};
+
 /** Where a pick waits: in the kitchen at about 20 °C, or in a bag at 4 °C. */
 export type Kept = 'room' | 'cold';
 

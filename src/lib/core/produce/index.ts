@@ -1,3 +1,4 @@
 export * from './crops';
 export * from './data';
 export * from './types';
+export * from './count';

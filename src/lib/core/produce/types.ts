@@ -27,6 +27,10 @@ export interface Crop {
   readonly densitySd: number;
   /** Spongy flesh soaks brine up to this density, g/ml. */
   readonly soakedDensity?: number;
+  /** One usable piece: median, g, geometric sd, and what it is called. */
+  readonly pieceG: number;
+  readonly pieceGsd: number;
+  readonly piece: string;
   readonly pack: Cut;
   readonly keepCold: number;
   readonly keepRoom: number;

@@ -51,6 +51,11 @@ export const RULES = {
     reason: 'Over 27 °C it softens and the wrong bacteria gain.',
     source: GUIDE6
   },
+  'scale-too-coarse': {
+    level: 'harm',
+    reason: 'Half a step of the scale is over a quarter of the dose: it may come out far too weak.',
+    source: PRACTICE
+  },
   gloves: { level: 'heed', reason: 'Chilli burns skin and eyes for hours.', source: PRACTICE },
   'juice-short': {
     level: 'heed',

@@ -5,3 +5,6 @@ export * from './dose';
 export * from './kinds';
 export * from './spoons';
 export * from './types';
+export * from './phrase';
+export * from './own-spoon';
+export * from './scale';

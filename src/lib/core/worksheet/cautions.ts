@@ -8,6 +8,7 @@ import {
   saltCautions,
   type Caution
 } from '../safety/index';
+import type { ScaleAdvice } from '../salt/index';
 import type { Style } from '../style/index';
 import type { GoingIn } from './prepare';
 import type { JarCard, SaltEnds, WorksheetInput } from './types';
@@ -21,12 +22,16 @@ export function cautionsFor(
   s: Style,
   going: GoingIn,
   cards: readonly JarCard[],
-  ends: SaltEnds
+  ends: SaltEnds,
+  scale: ScaleAdvice
 ): Caution[] {
   if (cards.length === 0) return [];
   const hottest = going.hottest;
   const all = [
     ...saltCautions(ends.equilibrium),
+    ...(scale.tooCoarse
+      ? [caution('scale-too-coarse', `Your scale is too coarse for this dose: ${advice(scale)}.`)]
+      : []),
     ...lidCautions(cards.filter((c) => c.lid === 'clamped').length, input.opens),
     ...placeCautions(input.place.name, input.place.tempC),
     ...(hottest ? heatCautions(hottest.heat, hottest.name) : []),
@@ -49,3 +54,8 @@ function juiceCautions(going: GoingIn, ends: SaltEnds): Caution[] {
     ];
   return [];
 }
+
+const advice = (scale: ScaleAdvice): string =>
+  scale.nearest === 'spoon'
+    ? 'measure it by level spoons'
+    : `make ${scale.inBulk} times the brine at once, or borrow a finer one`;

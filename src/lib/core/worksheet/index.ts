@@ -1,3 +1,6 @@
 export * from './types';
 export * from './worksheet';
 export * from './zones';
+export * from './questions';
+export * from './reverse';
+export * from './text';

@@ -23,8 +23,9 @@ export interface OwnedSize extends FreeSize {
 /** The household's jars with what each takes; jars of an unknown shape are left out. */
 export function ownedSizes(jars: readonly WorksheetJar[]): OwnedSize[] {
   return jars.flatMap((jar) => {
-    const g = jarGeometry(jar.geometryId);
-    if (!g) return [];
+    const table = jarGeometry(jar.geometryId);
+    if (!table) return [];
+    const g = jar.brimMl === undefined ? table : { ...table, brimMl: jar.brimMl };
     const headspaceMm = jar.headspaceMm ?? usualHeadspace(g);
     return [
       {

@@ -1,4 +1,5 @@
-import { crop, preparedFrom, type Crop } from '../produce/index';
+import { crop, preparedFrom, trimKey, type Crop } from '../produce/index';
+import type { Learned } from '../learn/index';
 import { together, type Spread } from '../quantity/index';
 import { cutFor, type Style } from '../style/index';
 import { packing, SHRED_BULK } from '../vessel/index';
@@ -20,10 +21,14 @@ export interface GoingIn {
 const WEIGHING_SD = 0.005;
 
 /** Cuts, weighs and adds up what is on the bench; items of an unknown crop do not get this far. */
-export function goingIn(items: readonly WorksheetItem[], s: Style): GoingIn {
+export function goingIn(
+  items: readonly WorksheetItem[],
+  s: Style,
+  trims: Readonly<Record<string, Learned>> = {}
+): GoingIn {
   const rows = items.flatMap((item) => {
     const c = crop(item.cropId);
-    return c ? [{ item: prepare(item, c, s), c }] : [];
+    return c ? [{ item: prepare(item, c, s, trims[trimKey(c.id, item.withTops)]), c }] : [];
   });
   const sum = (f: (r: (typeof rows)[number]) => number) => rows.reduce((a, r) => a + f(r), 0);
   const sds = (f: (r: (typeof rows)[number]) => number) => together(...rows.map(f));
@@ -51,7 +56,7 @@ export function goingIn(items: readonly WorksheetItem[], s: Style): GoingIn {
   };
 }
 
-function prepare(item: WorksheetItem, c: Crop, s: Style): PreparedItem {
+function prepare(item: WorksheetItem, c: Crop, s: Style, own: Learned | undefined): PreparedItem {
   const weighed = item.preparedG !== null;
   return {
     id: item.id,
@@ -61,10 +66,20 @@ function prepare(item: WorksheetItem, c: Crop, s: Style): PreparedItem {
     pickedG: item.pickedG,
     prepared:
       item.preparedG === null
-        ? preparedFrom(item.pickedG, c, item.withTops)
-        : { mean: item.preparedG, sd: item.preparedG * WEIGHING_SD },
-    weighed
+        ? estimated(item, c, own)
+        : { mean: item.preparedG, sd: together(item.preparedG * WEIGHING_SD, item.preparedSdG ?? 0) },
+    weighed,
+    trimFrom: own?.n ?? 0
   };
+}
+
+/** What the pick should give, by the household's trim yield or the table's, and by how well the pick is known. */
+function estimated(item: WorksheetItem, c: Crop, own: Learned | undefined): Spread {
+  const est = own
+    ? { mean: item.pickedG * own.mean, sd: item.pickedG * own.sd }
+    : preparedFrom(item.pickedG, c, item.withTops);
+  const share = item.pickedG > 0 ? est.mean / item.pickedG : 0;
+  return { mean: est.mean, sd: together(est.sd, (item.pickedSdG ?? 0) * share) };
 }
 
 function roomOf(item: PreparedItem, c: Crop): number {

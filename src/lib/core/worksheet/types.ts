@@ -8,7 +8,8 @@ import type {
   SpoonSystem,
   TrueStrength
 } from '../quantity/index';
-import type { DosingWay, Spoonful } from '../salt/index';
+import type { Learned } from '../learn/index';
+import type { DosingWay, OwnSpoon, ScaleAdvice, Spoonful } from '../salt/index';
 import type { Caution } from '../safety/index';
 import type { JarSet, Lid } from '../vessel/index';
 
@@ -21,6 +22,9 @@ export interface WorksheetItem {
   readonly withTops: boolean;
   /** Prepared weight, g; null while not weighed: then it is estimated by trim yield. */
   readonly preparedG: number | null;
+  /** Spread of a weight that was counted, not weighed, g, one sd. */
+  readonly pickedSdG?: number;
+  readonly preparedSdG?: number;
 }
 
 /** A kind of jar the household owns, with how many are free. */
@@ -30,6 +34,8 @@ export interface WorksheetJar {
   readonly geometryId: string;
   readonly lid: Lid;
   readonly free: number;
+  /** Brim volume as measured, ml; else the table's. */
+  readonly brimMl?: number;
   readonly headspaceMm?: number;
   readonly weightMl?: number;
 }
@@ -52,6 +58,9 @@ export interface WorksheetInput {
   /** Step of the household's scale, g. */
   readonly scaleStepG: number;
   readonly spoons: SpoonSystem;
+  /** The household's own trim yields, by `trimKey`. */
+  readonly trims?: Readonly<Record<string, Learned>>;
+  readonly ownSpoons?: readonly OwnSpoon[];
 }
 
 export interface PreparedItem {
@@ -62,6 +71,8 @@ export interface PreparedItem {
   readonly pickedG: number;
   readonly prepared: Spread;
   readonly weighed: boolean;
+  /** Own batches behind the trim yield; 0: the table. */
+  readonly trimFrom: number;
 }
 
 /** What goes into one jar. Salt is grams of the household's salt. */
@@ -103,6 +114,7 @@ export interface SaltAnswer {
   readonly weighG: number;
   readonly naclG: number;
   readonly spoons: Spoonful;
+  readonly scale: ScaleAdvice;
 }
 
 /** Where the salt ends up, and the same said in the other ways. */

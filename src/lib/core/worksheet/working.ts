@@ -50,9 +50,7 @@ function preparedWorking({ going }: Facts): Working {
         'mass'
       )
     ]),
-    source: estimated
-      ? 'trim yield from the table: USDA Agriculture Handbook 102 and Food Buying Guide, recalled from memory'
-      : 'your scale',
+    source: estimated ? trimSource(going.items.filter((i) => !i.weighed)) : 'your scale',
     plusMinus: plusMinus(going.prepared)
   };
 }
@@ -141,4 +139,11 @@ function endsWorking({ ends, going, share, brine }: Facts): Working {
     source: 'moisture of the crops: USDA SR24, public domain; mass balance',
     plusMinus: plusMinus({ mean: ends.equilibrium, sd: ends.equilibriumSd })
   };
+}
+
+const TRIM_TABLE = 'the table: USDA Agriculture Handbook 102 and Food Buying Guide, recalled from memory';
+/** Says of every estimate whether it comes from the table or from the household's own batches. */
+function trimSource(items: readonly { readonly name: string; readonly trimFrom: number }[]): string {
+  const from = (n: number) => (n > 0 ? `your ${n} batch${n === 1 ? '' : 'es'}` : TRIM_TABLE);
+  return items.map((i) => `trim yield of ${i.name.toLowerCase()} from ${from(i.trimFrom)}`).join('; ');
 }

@@ -1,7 +1,15 @@
 import { crop } from '../produce/index';
 import { as } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { saturation, saltKind, spoonsFor, strengthByWater, weighOut } from '../salt/index';
+import {
+  asMeasured,
+  saturation,
+  scaleAdvice,
+  saltKind,
+  spoonsFor,
+  strengthByWater,
+  weighOut
+} from '../salt/index';
 import { style as styleOf } from '../style/index';
 import { fillWithBrine, WATER_C, type Filled } from './brined';
 import { cautionsFor } from './cautions';
@@ -23,13 +31,14 @@ import { workings } from './working';
  */
 export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const s = styleOf(input.styleId);
-  const kind = saltKind(input.saltKindId);
+  const table = saltKind(input.saltKindId);
+  const kind = table && asMeasured(table, input.ownSpoons ?? []);
   if (!s) return refuse('style-unknown', { field: 'styleId', values: { said: input.styleId } });
   if (!kind) return refuse('salt-unknown', { field: 'saltKindId', values: { said: input.saltKindId } });
   const strange = input.items.find((i) => !crop(i.cropId));
   if (strange) return refuse('crop-unknown', { field: 'cropId', values: { said: strange.cropId } });
   if (input.way === 'perWater' && s.salting === 'dry') return refuse('no-water-to-dose', { field: 'way' });
-  const going = goingIn(input.items, s);
+  const going = goingIn(input.items, s, input.trims);
   if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
 
   const sizes = ownedSizes(input.jars);
@@ -58,7 +67,12 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const ends = saltEnds(going, share, filled, kind, input.scaleStepG, s.salting === 'brine');
   const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
   const weighG = weighOut(naclG, kind);
-  const salt = { weighG, naclG, spoons: spoonsFor(weighG, kind, input.spoons) };
+  const salt = {
+    weighG,
+    naclG,
+    spoons: spoonsFor(weighG, kind, input.spoons),
+    scale: scaleAdvice(weighG, input.scaleStepG, kind, input.spoons)
+  };
   const facts = {
     input,
     style: s,
@@ -88,7 +102,7 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     salt,
     ends,
     juice: s.salting === 'dry' ? juiceAdvice(ends, kind.purity) : null,
-    cautions: cautionsFor(input, s, going, filled.cards, ends),
+    cautions: cautionsFor(input, s, going, filled.cards, ends, salt.scale),
     working: workings(facts)
   });
 }

@@ -41,6 +41,15 @@ export const GOODS = [
   { name: 'Airlocks', kind: 'lid', amount: '3', low: '2' }
 ];
 
+export const TARES = [
+  { name: 'Blue bowl', weight: '412 g' },
+  { name: 'Big steel bowl', weight: '688 g' },
+  { name: 'Colander', weight: '365 g' }
+];
+
+/** Ten level teaspoons of their own salt, weighed once. */
+export const SPOON = { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '56 g' };
+
 /** Stood in the cellar already when the season began. */
 export const STANDING = [
   {

@@ -15,7 +15,9 @@ import {
   MISHAP,
   OTHER_PICKS,
   PLACES,
+  SPOON,
   STANDING,
+  TARES,
   type Making,
   type OtherPick,
   type Pick
@@ -67,6 +69,8 @@ class Season {
     await this.say('settle', at, HOUSE);
     for (const jar of JARS) await this.say('own-jars', at, jar);
     for (const place of PLACES) await this.say('set-place', at, place);
+    for (const tare of TARES) await this.say('set-tare', at, tare);
+    await this.say('weigh-spoon', at, SPOON);
     for (const goods of GOODS) await this.say('count-goods', at, goods);
     for (const { day, ...input } of STANDING) await this.say('enter-standing', wall(day, 7, 30), input);
   }

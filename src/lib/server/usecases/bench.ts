@@ -21,7 +21,8 @@ import {
   type BenchDraft
 } from '../../schema/batch';
 import type { z } from 'zod';
-import type { Lot } from '../../core/lot';
+import { learntTrims, type Lot } from '../../core/lot';
+import type { Learned } from '../../core/learn';
 import { readWeight } from '../../schema/common';
 import type { Work } from '../db/aggregate';
 import { batches, household, lots, OURS, pantries, pantry } from '../repos';
@@ -38,8 +39,15 @@ export function benchItems(all: readonly Lot[]): WorksheetItem[] {
       cropId: l.cropId,
       pickedG: l.benchG,
       withTops: l.withTops,
-      preparedG: l.prepared?.g ?? null
+      preparedG: l.prepared?.g ?? null,
+      ...(l.weighed.sd ? { pickedSdG: (l.weighed.sd * l.benchG) / l.weighed.g } : {}),
+      ...(l.prepared?.sd ? { preparedSdG: l.prepared.sd } : {})
     }));
+}
+
+/** The household's own trim yields, from every pick it has packed. */
+export async function trimsOf(trx: Knex, house: Household): Promise<Record<string, Learned>> {
+  return learntTrims(await lots.list(trx, 'all'), house.resets);
 }
 
 /** The household's jars, with how many of each hold nothing. */
@@ -51,7 +59,10 @@ export function freeJars(house: Household, all: readonly Batch[]): WorksheetJar[
     name: j.name,
     geometryId: j.geometryId,
     lid: j.lid,
-    free: Math.max(0, j.owned - (used.get(j.id) ?? 0))
+    free: Math.max(0, j.owned - (used.get(j.id) ?? 0)),
+    ...(j.brimMl === null ? {} : { brimMl: j.brimMl }),
+    ...(j.headspaceMm === null ? {} : { headspaceMm: j.headspaceMm }),
+    ...(j.weightMl === null ? {} : { weightMl: j.weightMl })
   }));
 }
 
@@ -61,7 +72,8 @@ export function worksheetInput(
   choice: Choice,
   place: Place,
   jars: readonly WorksheetJar[],
-  house: Household
+  house: Household,
+  trims: Readonly<Record<string, Learned>>
 ): WorksheetInput {
   const { styleId, way, fraction, saltKindId, counts, opens } = choice;
   return {
@@ -76,7 +88,9 @@ export function worksheetInput(
     choice: choice.choice,
     place: { name: place.name, tempC: place.tempC },
     scaleStepG: house.scaleStepG,
-    spoons: house.spoons
+    spoons: house.spoons,
+    ownSpoons: house.ownSpoons,
+    trims
   };
 }
 
@@ -92,7 +106,9 @@ export async function computeWorksheet(house: House, input: unknown): Promise<Re
   if (!place) return { ok: false, refusals: [{ code: 'place-unknown', field: 'placeId' }] };
   const jars = freeJars(ours, await batches.list(house.db, 'live'));
   const items = read.flatMap((r) => (r.ok ? [r.value] : []));
-  const made = worksheet(worksheetInput(items, parsed.data, place, jars, ours));
+  const made = worksheet(
+    worksheetInput(items, parsed.data, place, jars, ours, await trimsOf(house.db, ours))
+  );
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
 }
 
@@ -138,7 +154,16 @@ export const startBatch = useCase(
     if (!place) return refuse('place-unknown', { field: 'placeId' });
     if (place.kind !== 'counter')
       return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
-    const made = worksheet(worksheetInput(benchItems(onBench), input, place, freeJars(ours, all), ours));
+    const made = worksheet(
+      worksheetInput(
+        benchItems(onBench),
+        input,
+        place,
+        freeJars(ours, all),
+        ours,
+        await trimsOf(work.trx, ours)
+      )
+    );
     if (!made.ok) return made;
     const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
     if (unread.length > 0)

@@ -2,9 +2,19 @@ import { dayOfWall } from '../../core/calendar';
 import type { Goods, HouseholdEvent, OwnedJar } from '../../core/kit';
 import { readQuantity } from '../../core/quantity';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { saltKind } from '../../core/salt';
+import { ownDensity, saltKind, waterDensity } from '../../core/salt';
 import { jarGeometry, type Lid } from '../../core/vessel';
-import { countGoodsSchema, ownJarsSchema, setPlaceSchema, settleSchema } from '../../schema/household';
+import {
+  countGoodsSchema,
+  measureJarSchema,
+  ownJarsSchema,
+  resetLearningSchema,
+  setPlaceSchema,
+  setTareSchema,
+  settleSchema,
+  weighSpoonSchema
+} from '../../schema/household';
+import { readWeight } from '../../schema/common';
 import { batches, household, households, OURS, pantries, pantry } from '../repos';
 import { standing } from '../../core/batch';
 import { useCase } from './act';
@@ -20,7 +30,16 @@ const slug = (name: string) =>
 function ownedJar(geometryId: string, lid: Lid, owned: number, name = ''): OwnedJar | undefined {
   const shape = jarGeometry(geometryId);
   if (!shape) return undefined;
-  return { id: `${geometryId}.${slug(lid)}`, name: name || `${shape.name}, ${lid}`, geometryId, lid, owned };
+  return {
+    id: `${geometryId}.${slug(lid)}`,
+    name: name || `${shape.name}, ${lid}`,
+    geometryId,
+    lid,
+    owned,
+    brimMl: null,
+    headspaceMm: null,
+    weightMl: null
+  };
 }
 
 /** The first-run page answered, or skipped; and settings changed later. */
@@ -130,3 +149,82 @@ function readAmount(said: string, field: string, unit: 'g' | 'pieces'): Outcome<
   const read = readQuantity(said, { kind: 'mass', unit: 'g' });
   return read.ok ? done(read.value.value) : { ok: false, refusal: { ...read.refusal, field } };
 }
+
+/** Water as it is weighed in a jar, °C. */
+const WATER_C = 20;
+
+/** A jar measured by the household: brim volume by its weight in water, headspace, weight. */
+export const measureJar = useCase(
+  'measure-jar',
+  measureJarSchema,
+  async (work, input): Promise<Outcome<{ name: string }>> => {
+    const jar = (await household(work.trx)).jars.find((j) => j.id === input.jarId);
+    const shape = jar && jarGeometry(jar.geometryId);
+    if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
+    const water = input.waterWeight === '' ? null : readWeight(input.waterWeight, 'waterWeight', 'g');
+    if (water && !water.ok) return water;
+    const brimMl = water ? water.value.g / waterDensity(WATER_C) : null;
+    if (brimMl !== null && (brimMl < shape.nominalMl * 0.6 || brimMl > shape.nominalMl * 1.6))
+      return refuse('jar-volume-strange', {
+        field: 'waterWeight',
+        values: { saidMl: Math.round(brimMl), nominalMl: Math.round(shape.nominalMl) }
+      });
+    const height =
+      input.headspace === '' ? null : readQuantity(input.headspace, { kind: 'length', unit: 'mm' });
+    if (height && !height.ok) return { ok: false, refusal: { ...height.refusal, field: 'headspace' } };
+    const headspaceMm = height ? height.value.value : null;
+    if (headspaceMm !== null && headspaceMm > shape.innerHeightMm * 0.6)
+      return refuse('headspace-too-much', { field: 'headspace', values: { heightMm: shape.innerHeightMm } });
+    const data = { ...jar, brimMl, headspaceMm, weightMl: input.weightMl };
+    await households.append(work, OURS, [{ type: 'jarsOwned', data }]);
+    return done({ name: jar.name });
+  }
+);
+
+/** A bowl weighed empty, to be subtracted ever after. */
+export const setTare = useCase(
+  'set-tare',
+  setTareSchema,
+  async (work, input): Promise<Outcome<{ name: string; g: number }>> => {
+    const read = readWeight(input.weight, 'weight', 'g');
+    if (!read.ok) return read;
+    const id = input.tareId ?? slug(input.name);
+    await households.append(work, OURS, [
+      { type: 'tareSet', data: { id, name: input.name, g: read.value.g } }
+    ]);
+    return done({ name: input.name, g: read.value.g });
+  }
+);
+
+/** Ten level spoons of the household's own salt: they replace the table. */
+export const weighSpoon = useCase(
+  'weigh-spoon',
+  weighSpoonSchema,
+  async (work, input): Promise<Outcome<{ name: string }>> => {
+    const kind = saltKind(input.saltKindId);
+    if (!kind) return refuse('salt-unknown', { field: 'saltKindId' });
+    const read = input.weight === '' ? done({ said: '', g: 0 }) : readWeight(input.weight, 'weight', 'g');
+    if (!read.ok) return read;
+    const { spoons: system } = await household(work.trx);
+    const own = { saltKindId: kind.id, spoons: input.spoons, unit: input.unit, g: read.value.g, system };
+    const off = own.g > 0 ? ownDensity(own) / kind.gPerMl : 1;
+    if (off < 0.4 || off > 2.5)
+      return refuse('spoon-strange', {
+        field: 'weight',
+        values: { said: input.weight, spoons: input.spoons, usual: Math.round((own.g / off) * 10) / 10 }
+      });
+    await households.append(work, OURS, [{ type: 'spoonWeighed', data: own }]);
+    return done({ name: kind.name });
+  }
+);
+
+/** What was learnt begins anew: from the table, and the batches to come. */
+export const resetLearning = useCase(
+  'reset-learning',
+  resetLearningSchema,
+  async (work, input): Promise<Outcome<{ name: string }>> => {
+    const data = { what: input.what, day: dayOfWall(work.wall) };
+    await households.append(work, OURS, [{ type: 'learningReset', data }]);
+    return done({ name: input.what });
+  }
+);

@@ -10,12 +10,21 @@ import {
   takePortion
 } from './batches';
 import { startBatch } from './bench';
-import { countGoods, ownJars, setPlace, settle } from './household';
+import {
+  countGoods,
+  measureJar,
+  ownJars,
+  resetLearning,
+  setPlace,
+  setTare,
+  settle,
+  weighSpoon
+} from './household';
 import { correctPick, endPick, putBack, takeToBench, weighIn, weighPrepared } from './lots';
 import { undo } from './undo';
 
 export type { House, Result, UseCase } from './act';
-export { benchDraft, benchItems, computeWorksheet, freeJars, saveBenchDraft } from './bench';
+export { benchDraft, benchItems, computeWorksheet, freeJars, saveBenchDraft, trimsOf } from './bench';
 export { stepClock } from './step-clock';
 
 /** Everything a person does, by the name it has in the API and in the rooms' forms. */
@@ -37,7 +46,11 @@ export const USE_CASES = {
   'enter-standing': enterStanding,
   settle,
   'own-jars': ownJars,
+  'measure-jar': measureJar,
   'set-place': setPlace,
+  'set-tare': setTare,
+  'weigh-spoon': weighSpoon,
+  'reset-learning': resetLearning,
   'count-goods': countGoods,
   undo
 } as const satisfies Record<string, UseCase<unknown>>;

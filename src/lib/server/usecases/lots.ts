@@ -1,6 +1,7 @@
-import { crop } from '../../core/produce';
+import { crop, pickedOfCount, readCount, weightOfCount, type Crop } from '../../core/produce';
+import type { Spread } from '../../core/quantity';
 import { dayOfWall, isDay } from '../../core/calendar';
-import { mayCorrect, mayTake, type Lot, type LotEvent } from '../../core/lot';
+import { mayCorrect, mayTake, type Lot, type LotEvent, type Weighing } from '../../core/lot';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { readWeighing, readWeight } from '../../schema/common';
 import {
@@ -29,7 +30,9 @@ export const weighIn = useCase(
   async (work, input): Promise<Outcome<LotAnswer>> => {
     const kind = crop(input.cropId);
     if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-    const weighed = readWeighing(input);
+    const weighed = weighedOrCounted(readWeighing(input), input.weight, kind, (n) =>
+      pickedOfCount(n, kind, input.withTops)
+    );
     if (!weighed.ok) return weighed;
     const today = dayOfWall(work.wall);
     const day = input.day ?? today;
@@ -101,19 +104,35 @@ export const putBack = useCase('put-back', putBackSchema, async (work, input): P
 export const weighPrepared = useCase(
   'weigh-prepared',
   weighPreparedSchema,
-  async (work, input): Promise<Outcome<LotAnswer>> => {
-    const weighed = input.weight === '' ? done(null) : readWeight(input.weight, 'weight', input.unit);
-    if (!weighed.ok) return weighed;
-    return onLot(work, input.lotId, (lot) => {
+  async (work, input): Promise<Outcome<LotAnswer>> =>
+    onLot(work, input.lotId, (lot) => {
       if (lot.benchG <= 0) return refuse('bench-empty', { field: 'lotId' });
-      const g = weighed.value?.g ?? 0;
+      if (input.weight === '') return done({ g: 0, event: { type: 'prepared', data: { weighed: null } } });
+      const kind = crop(lot.cropId);
+      const read = readWeight(input.weight, 'weight', input.unit);
+      const weighed = kind ? weighedOrCounted(read, input.weight, kind, (n) => weightOfCount(n, kind)) : read;
+      if (!weighed.ok) return weighed;
+      const { g } = weighed.value;
       // Washing and soaking add a little; far more than was picked is a slip.
-      if (g > lot.benchG * 1.1 + 5)
+      if (g > lot.benchG * 1.1 + 5 && !('sd' in weighed.value))
         return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: lot.benchG } });
       return done({ g, event: { type: 'prepared', data: { weighed: weighed.value } } });
-    });
-  }
+    })
 );
+
+/** A weight as read; else a count of pieces, with its spread. What is neither keeps the weight's own refusal. */
+function weighedOrCounted(
+  read: Outcome<{ said: string; g: number }>,
+  said: string,
+  kind: Crop,
+  weigh: (n: number) => Spread
+): Outcome<Weighing> {
+  if (read.ok) return read;
+  const count = readCount(said, kind);
+  if (!count.ok) return read;
+  const { mean, sd } = weigh(count.value);
+  return done({ said, g: mean, sd });
+}
 
 async function onLot(
   work: Work,

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { rollups } from 'd3-array';
   import { plain, plusMinus, relativeSd, roundSalt } from '$lib/core/quantity';
-  import { saltKind, type Spoonful } from '$lib/core/salt';
+  import type { Spoonful } from '$lib/core/salt';
   import type { Worksheet } from '$lib/core/worksheet';
   import { useHouse } from '../house.svelte';
   import Why from '../why/Why.svelte';
@@ -18,8 +18,9 @@
     [s.tbsp > 0 ? `${s.tbsp} tbsp` : '', s.restTsp > 0 ? `${quarter(s.restTsp)} tsp` : '']
       .filter(Boolean)
       .join(' + ');
-  const kind = $derived(saltKind(sheet.saltKindId));
-  const spoonPercent = $derived(Math.round(plusMinus({ mean: 0, sd: relativeSd(kind?.gsd ?? 1) }) * 100));
+  const spoonPercent = $derived(
+    Math.round(plusMinus({ mean: 0, sd: relativeSd(sheet.salt.spoons.gsd) }) * 100)
+  );
   const sizes = $derived(
     rollups(
       sheet.jars,
@@ -50,6 +51,13 @@
   <p class="text-sm text-quiet md:hidden">
     {dry ? 'Salt rubbed in dry: ' : ''}{spoons(sheet.salt.spoons)} ± {spoonPercent} %
   </p>
+  {#if sheet.salt.scale.nearest === 'spoon'}
+    <p class="heed mt-1 text-sm">
+      Your scale is out by up to {Math.round(sheet.salt.scale.scaleError * 100)} % of this dose; a level spoon comes
+      within {Math.round(sheet.salt.scale.spoonError * 100)} %{#if sheet.brine && sheet.salt.scale.inBulk > 1},
+        and {sheet.salt.scale.inBulk} times the brine, made at once, within 5 %{/if}.
+    </p>
+  {/if}
   <ul class="hidden flex-wrap items-center gap-x-8 text-sm text-quiet md:flex">
     <li>{sizes} <Why working={working('jars')} /></li>
     <li>

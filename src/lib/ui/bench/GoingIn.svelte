@@ -9,6 +9,7 @@
   import { relativeDay } from '../time';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import Why from '../why/Why.svelte';
+  import { questionWords } from '../words';
   import type { Bench } from './bench.svelte';
 
   let { bench, lots }: { bench: Bench; lots: readonly Lot[] } = $props();
@@ -34,7 +35,10 @@
           </p>
           {#if item && !item.weighed}
             <p class="text-sm">
-              about {house.mass(item.prepared.mean)} ± {house.mass(plusMinus(item.prepared))}, by trim yield
+              about {house.mass(item.prepared.mean)} ± {house.mass(plusMinus(item.prepared))}, by {item.trimFrom >
+              0
+                ? `your ${item.trimFrom} batch${item.trimFrom > 1 ? 'es' : ''}`
+                : 'trim yield of the table'}
             </p>
           {/if}
           <ActionForm
@@ -54,8 +58,13 @@
           hideLabel
           value={bench.said(lot)}
           placeholder="prepared"
+          countOf={crop(lot.cropId)}
+          picked={false}
           oninput={(said) => bench.weighed(lot, said)}
         />
+        {#each bench.questions.filter((q) => q.itemId === lot.id) as q (q.code)}
+          <p class="heed col-span-2 mt-1 text-sm">{questionWords(q, house.mass)}</p>
+        {/each}
       </li>
     {/each}
   </ul>

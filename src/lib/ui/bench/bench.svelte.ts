@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid';
 import { SvelteMap } from 'svelte/reactivity';
-import { crop } from '$lib/core/produce';
+import { crop, readCount, weightOfCount } from '$lib/core/produce';
+import type { Learned } from '$lib/core/learn';
 import type { Household, Place } from '$lib/core/kit';
 import type { Lot } from '$lib/core/lot';
 import { readQuantity } from '$lib/core/quantity';
@@ -8,6 +9,8 @@ import type { Outcome } from '$lib/core/refusal';
 import type { DosingWay } from '$lib/core/salt';
 import { style as styleOf, STYLES, usualSaltFor } from '$lib/core/style';
 import {
+  sheetQuestions,
+  weightQuestions,
   worksheet,
   type Worksheet,
   type WorksheetInput,
@@ -21,6 +24,7 @@ interface Data {
   readonly lots: readonly Lot[];
   readonly jars: readonly WorksheetJar[];
   readonly draft: BenchDraft;
+  readonly trims: Readonly<Record<string, Learned>>;
 }
 
 const post = (thing: string, body: unknown) =>
@@ -69,16 +73,27 @@ export class Bench {
   readonly name = $derived.by(() => this.chosen.name ?? this.usualName());
 
   readonly items = $derived.by((): WorksheetItem[] =>
-    this.data().lots.map((l) => {
-      const said = this.said(l);
-      const read =
-        said.trim() === ''
-          ? null
-          : readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
-      const preparedG = read?.ok && read.value.value > 0 ? read.value.value : null;
-      return { id: l.id, cropId: l.cropId, pickedG: l.benchG, withTops: l.withTops, preparedG };
-    })
+    this.data().lots.map((l) => ({
+      id: l.id,
+      cropId: l.cropId,
+      pickedG: l.benchG,
+      withTops: l.withTops,
+      ...(l.weighed.sd ? { pickedSdG: (l.weighed.sd * l.benchG) / l.weighed.g } : {}),
+      ...this.preparedOf(l)
+    }))
   );
+  /** What was typed as prepared: a weight, a count, or nothing that can be read yet. */
+  private preparedOf(lot: Lot): { preparedG: number | null; preparedSdG?: number } {
+    const said = this.said(lot).trim();
+    if (said === '') return { preparedG: null };
+    const read = readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
+    if (read.ok) return { preparedG: read.value.value > 0 ? read.value.value : null };
+    const c = crop(lot.cropId);
+    const count = c && readCount(said, c);
+    if (!c || !count?.ok) return { preparedG: null };
+    const weight = weightOfCount(count.value, c);
+    return { preparedG: weight.mean, preparedSdG: weight.sd };
+  }
 
   readonly input = $derived.by((): WorksheetInput => ({
     styleId: this.style.id,
@@ -94,9 +109,14 @@ export class Bench {
     scaleStepG: this.house().scaleStepG,
     spoons: this.house().spoons
   }));
+  readonly saidDoses = $derived.by(() => this.chosen.said ?? []);
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
   readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));
   readonly refused = $derived.by(() => (this.result.ok ? null : problem(this.result.refusal)));
+  readonly questions = $derived.by(() => [
+    ...weightQuestions(this.items),
+    ...(this.sheet ? sheetQuestions(this.sheet, this.usualSalt) : [])
+  ]);
   readonly estimated = $derived.by(() => this.items.some((i) => i.preparedG === null));
 
   /** The prepared weight of a pick as last typed, here or elsewhere. */
@@ -127,7 +147,11 @@ export class Bench {
   /** Weighed again once prepared. What cannot be read yet is not sent. */
   weighed(lot: Lot, said: string): void {
     this.typed.set(lot.id, said);
-    const read = said.trim() === '' || readQuantity(said, { kind: 'mass', unit: 'g' }).ok;
+    const c = crop(lot.cropId);
+    const read =
+      said.trim() === '' ||
+      readQuantity(said, { kind: 'mass', unit: 'g' }).ok ||
+      (c !== undefined && readCount(said, c).ok);
     if (read && said.trim() !== (lot.prepared?.said ?? ''))
       this.later(
         () => post('weigh-prepared', { commandId: nanoid(), lotId: lot.id, weight: said, unit: 'g' }),

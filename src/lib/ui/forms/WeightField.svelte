@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Input, Label } from 'flowbite-svelte';
   import { problem as worded, type Problem } from '$lib/schema/words';
-  import { readQuantity } from '$lib/core/quantity';
+  import { pickedOfCount, readCount, weightOfCount, type Crop } from '$lib/core/produce';
+  import { plusMinus, readQuantity } from '$lib/core/quantity';
   import { useHouse } from '../house.svelte';
   import NumberPad from './NumberPad.svelte';
   import Trouble from './Trouble.svelte';
@@ -12,6 +13,10 @@
     value: string;
     /** Unit of a bare number: the last one said. */
     unit?: string;
+    /** The crop, where a count ("7 peppers") may stand for a weight. */
+    countOf?: Crop;
+    /** Whether the count is of picked pieces, with what is cut away, or of usable ones. */
+    picked?: boolean;
     problem?: Problem;
     placeholder?: string;
     big?: boolean;
@@ -25,6 +30,8 @@
     name,
     value = $bindable(),
     unit = 'g',
+    countOf,
+    picked = true,
     problem,
     placeholder = '3 kg 400 g',
     big = false,
@@ -39,7 +46,13 @@
   const read = $derived(
     value.trim() === '' ? null : readQuantity(value, { kind: 'mass', unit, system: house.household.spoons })
   );
-  const own = $derived(read && !read.ok ? worded({ ...read.refusal }) : undefined);
+  const counted = $derived.by(() => {
+    if (!countOf || !read || read.ok) return null;
+    const count = readCount(value, countOf);
+    if (!count.ok) return null;
+    return picked ? pickedOfCount(count.value, countOf, false) : weightOfCount(count.value, countOf);
+  });
+  const own = $derived(read && !read.ok && !counted ? worded({ ...read.refusal }) : undefined);
   // What is still being typed is not scolded: only once the field is left.
   let left = $state(false);
   const shown = $derived(problem ?? (left ? own : undefined));
@@ -66,6 +79,8 @@
   />
   <div id="{id}-says" class="min-h-6 text-sm text-quiet" aria-live="polite">
     {#if shown}<Trouble problem={shown} />
+    {:else if counted}about {house.mass(counted.mean)} ± {house.mass(plusMinus(counted))}, by the table’s
+      piece
     {:else if read?.ok && house.mass(read.value.value).replace(/\s/g, '') !== value.replace(/\s/g, '')}is {house.mass(
         read.value.value
       )}{/if}

@@ -1,10 +1,11 @@
 <script lang="ts">
   import { Button, Input, Label, Select } from 'flowbite-svelte';
-  import { JARS, LIDS, jarGeometry, usableMl, type Lid } from '$lib/core/vessel';
+  import { JARS, LIDS, jarGeometry, usableMl, usualHeadspace, type Lid } from '$lib/core/vessel';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
   import { LID_WORDS } from '../words';
+  import JarMeasure from './JarMeasure.svelte';
 
   let { full }: { full: Readonly<Record<string, number>> } = $props();
   const house = useHouse();
@@ -30,9 +31,12 @@
             <div>
               <p class="font-semibold">{jar.name}</p>
               <p class="text-sm text-quiet">
-                {shape ? `takes ${house.volume(usableMl(shape))} to the fill line` : ''}, {LID_WORDS[
-                  jar.lid
-                ]}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free
+                {shape
+                  ? `takes ${house.volume(usableMl({ ...shape, brimMl: jar.brimMl ?? shape.brimMl }, jar.headspaceMm ?? usualHeadspace(shape), jar.weightMl ?? 0))} to the fill line`
+                  : ''}, {LID_WORDS[jar.lid]}; {full[jar.id] ?? 0} full, {Math.max(
+                  0,
+                  jar.owned - (full[jar.id] ?? 0)
+                )} free
               </p>
               <Trouble problem={problemAt('owned')} />
             </div>
@@ -55,6 +59,7 @@
             </div>
           {/snippet}
         </ActionForm>
+        <JarMeasure {jar} />
       </li>
     {/each}
   </ul>

@@ -1,13 +1,14 @@
 <script lang="ts">
-  import { gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
+  import { asMeasured, gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
   import { plusMinus, relativeSd } from '$lib/core/quantity';
+  import OwnSpoon from './OwnSpoon.svelte';
   import { useHouse } from '../house.svelte';
 
   const house = useHouse();
 </script>
 
 <section id="salts">
-  <h2 class="border-b-2 border-ink pb-1">Salts, from the table</h2>
+  <h2 class="border-b-2 border-ink pb-1">Salts by the spoon</h2>
   <div class="overflow-x-auto">
     <table class="w-full text-left">
       <thead class="text-sm text-quiet"
@@ -17,9 +18,15 @@
         ></thead
       >
       <tbody>
-        {#each SALT_KINDS as kind (kind.id)}
+        {#each SALT_KINDS.map((k) => asMeasured(k, house.household.ownSpoons)) as kind (kind.id)}
           <tr class={['border-t border-rule', kind.id === house.household.saltKindId && 'font-bold']}>
-            <td class="py-2 pr-4">{kind.name}{kind.id === house.household.saltKindId ? ', yours' : ''}</td>
+            <td class="py-2 pr-4"
+              >{kind.name}{kind.id === house.household.saltKindId
+                ? ', yours'
+                : ''}{house.household.ownSpoons.some((o) => o.saltKindId === kind.id)
+                ? ', your spoon'
+                : ''}</td
+            >
             <td class="pr-4 text-right">{gPerTeaspoon(kind, house.household.spoons).toFixed(1)} g</td>
             <td class="pr-4 text-right"
               >{Math.round(plusMinus({ mean: 1, sd: relativeSd(kind.gsd) }) * 100)} %</td
@@ -34,4 +41,5 @@
     Weighing beats the spoon with every kind. Potassium blends are not reckoned here: they need a tested
     recipe.
   </p>
+  <OwnSpoon />
 </section>

@@ -4,7 +4,15 @@
   import { plusMinus, writePercent } from '$lib/core/quantity';
 
   /** One upright axis of equilibrium salinity, with the rungs that matter; lying down on a phone. */
-  let { ends, lying = false }: { ends: SaltEnds; lying?: boolean } = $props();
+  interface Rung {
+    readonly text: string;
+    readonly ends: { readonly mean: number; readonly sd: number };
+  }
+  let {
+    ends,
+    rungs = [],
+    lying = false
+  }: { ends: SaltEnds; rungs?: readonly Rung[]; lying?: boolean } = $props();
 
   const TOP = 0.06;
   const LENGTH = 380;
@@ -22,6 +30,22 @@
   const said = $derived(
     `This batch ends at ${writePercent(s)}, give or take ${writePercent(pm)}: ${zoneOf(s).name}.${ends.asPoured === null ? '' : ` The brine as poured is ${writePercent(ends.asPoured)}.`}`
   );
+  /** Where a rung's label stands: at its height, moved off the batch's own label and off the other rung. */
+  const rungAt = (i: number): number => {
+    const mine = y(s);
+    const clear = (at: number, from: number) =>
+      Math.abs(at - from) < 29 ? (at < from ? from - 29 : from + 29) : at;
+    const own = clear(y(rungs[i]?.ends.mean ?? 0), mine);
+    if (i === 0) return own;
+    const first = rungAt(0);
+    const off = clear(own, first);
+    return Math.abs(off - mine) < 28
+      ? off < mine
+        ? Math.min(first, mine) - 29
+        : Math.max(first, mine) + 29
+      : off;
+  };
+  const hidden = (at: number) => rungs.some((_, i) => Math.abs(rungAt(i) - at) < 22);
   // The labels keep out of each other's way.
   const labelAt = (value: number) => {
     const at = y(value);
@@ -69,12 +93,20 @@
     {#if ends.asPoured !== null}
       <circle cx={x(ends.asPoured) * 3.58} cy="34" r="6" fill="none" stroke="var(--ink)" stroke-width="2" />
     {/if}
+    {#each rungs as r (r.text)}
+      <path
+        d="M{x(r.ends.mean) * 3.58},44 l-5,9 h10 z"
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+    {/each}
   </svg>
 {:else}
   <svg role="img" aria-label={said} viewBox="0 -14 268 {LENGTH + 28}" class="w-full max-w-[17rem]">
     {#each zones as z (z.from)}
       <rect x="44" y={y(z.to)} width="14" height={y(z.from) - y(z.to)} fill={FILL[z.level]} />
-      {#if Math.abs(y((z.from + Math.min(z.to, TOP)) / 2) - y(s)) > 20 && y(z.from) - y(Math.min(z.to, TOP)) > 18 && !(ends.asPoured !== null && Math.abs(y((z.from + Math.min(z.to, TOP)) / 2) - labelAt(ends.asPoured)) < 18)}
+      {#if !hidden(y((z.from + Math.min(z.to, TOP)) / 2)) && Math.abs(y((z.from + Math.min(z.to, TOP)) / 2) - y(s)) > 20 && y(z.from) - y(Math.min(z.to, TOP)) > 18 && !(ends.asPoured !== null && Math.abs(y((z.from + Math.min(z.to, TOP)) / 2) - labelAt(ends.asPoured)) < 18)}
         <text x="66" y={y((z.from + Math.min(z.to, TOP)) / 2) + 5} font-size="14" fill="var(--quiet)"
           >{z.name}</text
         >
@@ -93,6 +125,14 @@
         >brine as poured {writePercent(ends.asPoured)}</text
       >
     {/if}
+    {#each rungs as r, i (r.text + i)}
+      {@const at = rungAt(i)}
+      <line x1="58" x2="66" y1={y(r.ends.mean)} y2={at} stroke="var(--ink)" />
+      <rect x="66" y={at - 13} width="200" height="26" fill="var(--raised)" stroke="var(--rule-strong)" />
+      <text x="74" y={at + 5} font-size="14" font-weight="600" fill="var(--ink)"
+        >“{r.text.length > 16 ? `${r.text.slice(0, 15)}…` : r.text}” {writePercent(r.ends.mean)}</text
+      >
+    {/each}
     <rect
       x="44"
       y={y(s + pm)}

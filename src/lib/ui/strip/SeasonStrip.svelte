@@ -105,7 +105,7 @@
           y={y + 3}
           width={to - from}
           height="16"
-          fill={cropColour(s.cropId)}
+          fill={cropColour(s.cropId, s.name)}
           stroke="var(--ink)"
           stroke-width="1"
           opacity={s.endedAt ? 0.55 : 1}
@@ -125,22 +125,19 @@
           <line
             x1={x(s.coldAt)}
             x2={Math.min(inner - 8, x(s.endedAt ?? Math.min(ends, s.best ?? ends)))}
-            y1={y + 11}
-            y2={y + 11}
+            y1={y + 18}
+            y2={y + 18}
             stroke="var(--slate)"
-            stroke-width="5"
+            stroke-width="4"
             opacity={s.endedAt ? 0.45 : 1}
           />
         {/if}
         <text
           x={to + 6 > inner - 230 ? from - 6 : to + 6}
-          y={y + 16}
+          y={y + 13}
           text-anchor={to + 6 > inner - 230 ? 'end' : 'start'}
           font-size="14"
-          fill={s.endedAt ? 'var(--quiet)' : 'var(--ink)'}
-          stroke="var(--paper)"
-          stroke-width="5"
-          paint-order="stroke">{s.name}</text
+          fill={s.endedAt ? 'var(--quiet)' : 'var(--ink)'}>{s.name}</text
         >
       </a>
     {/each}

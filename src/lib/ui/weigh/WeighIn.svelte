@@ -4,7 +4,16 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { nanoid } from 'nanoid';
-  import { crop, CROPS, keepsRaw, preparedFrom, type Kept, type Quality } from '$lib/core/produce';
+  import {
+    crop,
+    CROPS,
+    keepsRaw,
+    pickedOfCount,
+    preparedFrom,
+    readCount,
+    type Kept,
+    type Quality
+  } from '$lib/core/produce';
   import { plusMinus, readQuantity } from '$lib/core/quantity';
   import { dayOfWall } from '$lib/core/calendar';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -48,7 +57,11 @@
       const r = readQuantity(t, { kind: 'mass', unit });
       return r.ok ? r.value.value : NaN;
     };
-    return byTare ? read(gross) - read(tare) : read(weight);
+    if (byTare) return read(gross) - read(tare);
+    const count = kind ? readCount(weight, kind) : null;
+    return Number.isNaN(read(weight)) && kind && count?.ok
+      ? pickedOfCount(count.value, kind, withTops).mean
+      : read(weight);
   });
   const estimate = $derived(kind && grams > 0 ? preparedFrom(grams, kind, withTops) : null);
 
@@ -124,12 +137,25 @@
                 problem={problemAt('tare')}
                 placeholder="420 g"
               />
+              {#if house.household.tares.length > 0}
+                <div class="col-span-2 flex flex-wrap gap-x-4" role="group" aria-label="Known bowls">
+                  {#each house.household.tares as t (t.id)}
+                    <button
+                      type="button"
+                      class="min-h-11 text-sm underline underline-offset-4"
+                      onclick={() => (tare = `${Math.round(t.g * 10) / 10} g`)}
+                      >{t.name}, {house.mass(t.g)}</button
+                    >
+                  {/each}
+                </div>
+              {/if}
             </div>
           {:else}
             <WeightField
               label="Weight"
               name="weight"
               bind:value={weight}
+              countOf={kind}
               {unit}
               problem={problemAt('weight')}
               big
@@ -151,7 +177,9 @@
             <b>{house.mass(estimate.mean)}</b>
             prepared, ± {house.mass(plusMinus(estimate))}, and keeps raw about {keepsRaw(kind, kept, quality)} days.
           {:else}
-            <span class="text-quiet">Any unit: 3 kg 400 g, 1 195 g, 2 lb 3 oz.</span>
+            <span class="text-quiet"
+              >Any unit: 3 kg 400 g, 1 195 g, 2 lb 3 oz; or a count: 7 peppers, half a head.</span
+            >
           {/if}
         </p>
 

@@ -1,0 +1,81 @@
+import { crop } from '../produce/index';
+import { UNITS } from '../quantity/index';
+import type { PreparedItem, Worksheet, WorksheetItem } from './types';
+
+/** A weight that hardly can be, with the likely slip. Asked at once; answered by changing it or leaving it. */
+export interface Question {
+  readonly code: 'prepared-too-little' | 'prepared-too-much' | 'jars-mostly-air' | 'dose-tenfold';
+  readonly itemId: string | null;
+  readonly slip: Slip | null;
+  readonly values: Readonly<Record<string, number>>;
+}
+
+export type Slip = 'ten' | 'ounces' | 'pounds' | 'bowl';
+
+const SLIPS: readonly (readonly [Slip, number])[] = [
+  ['ten', 10],
+  ['ounces', UNITS.oz.factor],
+  ['pounds', UNITS.lb.factor / 1000]
+];
+
+/** A slip explains a ratio when it brings it this near. */
+const NEAR = 1.35;
+
+/** Which slip explains a weight that is off by this ratio. Example: a tenth is `'ten'`, 1/28.35 is `'ounces'`. */
+export function slipOf(ratio: number): Slip | null {
+  const off = (factor: number) => Math.exp(Math.abs(Math.log(ratio / factor)));
+  const found = SLIPS.flatMap(([slip, f]) => [[slip, off(f)] as const, [slip, off(1 / f)] as const]).sort(
+    (a, b) => a[1] - b[1]
+  )[0];
+  return found && found[1] < NEAR ? found[0] : null;
+}
+
+/** Prepared weights against what the pick should give: under half or over the picked weight is asked. */
+export function weightQuestions(items: readonly WorksheetItem[]): Question[] {
+  return items.flatMap((item): Question[] => {
+    const c = crop(item.cropId);
+    if (!c || item.preparedG === null || item.pickedG <= 0) return [];
+    const expectedG = item.pickedG * (item.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim);
+    const ratio = item.preparedG / expectedG;
+    const values = { preparedG: item.preparedG, pickedG: item.pickedG, expectedG };
+    if (ratio < 0.5) return [{ code: 'prepared-too-little', itemId: item.id, slip: slipOf(ratio), values }];
+    if (item.preparedG > item.pickedG * 1.02)
+      return [{ code: 'prepared-too-much', itemId: item.id, slip: slipOf(ratio) ?? 'bowl', values }];
+    return [];
+  });
+}
+
+/** Share of its room a jar should at least be filled to; under it a net weight is asked about. */
+const HALF_FULL = 0.5;
+
+/** The sheet as a whole: jars mostly air, a dose many times the usual. */
+export function sheetQuestions(w: Worksheet, usual: number): Question[] {
+  const out: Question[] = [];
+  const fill = w.chosen.roomMl > 0 ? w.chosen.needMl / w.chosen.roomMl : 1;
+  if (fill < HALF_FULL)
+    out.push({
+      code: 'jars-mostly-air',
+      itemId: null,
+      slip: slipOf(fill),
+      values: { fill, vegG: w.packedG }
+    });
+  if (w.ends.equilibrium > 4 * usual)
+    out.push({
+      code: 'dose-tenfold',
+      itemId: null,
+      slip: slipOf(w.ends.equilibrium / usual),
+      values: { ends: w.ends.equilibrium, usual }
+    });
+  return out;
+}
+
+/** Whether a reading fits the jar it stands in: a full jar of the cut, and the share of it. Example: 330 g of coins in a wide quart is 0.617. */
+export function jarShare(
+  netG: number,
+  usableMl: number,
+  item: Pick<PreparedItem, 'cropId'>,
+  phi: number
+): { fullG: number; share: number; ask: boolean } {
+  const fullG = usableMl * phi * (crop(item.cropId)?.density ?? 1);
+  return { fullG, share: netG / fullG, ask: netG / fullG < HALF_FULL || netG > fullG * 1.05 };
+}

@@ -1,0 +1,46 @@
+import { crop, preparedFrom, type Cut } from '../produce/index';
+import type { Learned } from '../learn/index';
+import type { Spread } from '../quantity/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { cutFor, style as styleOf } from '../style/index';
+import { packing, SHRED_BULK } from '../vessel/index';
+import { ownedSizes } from './jars';
+import type { WorksheetJar } from './types';
+
+/** The other way round: what to pick to fill these jars. */
+export interface ToPick {
+  readonly cut: Cut;
+  readonly roomMl: number;
+  readonly preparedG: number;
+  readonly picked: Spread;
+}
+
+/**
+ * How much to pick for full jars of one crop in a style: prepared = room × packing × density, or bulk for shreds;
+ * picked = prepared / trim. Refuses an unknown crop or style, and no jar.
+ * Example: one litre clip-top of white-cabbage kraut (928 ml) wants 928 g of shreds, 1160 g picked.
+ */
+export function toPick(
+  styleId: string,
+  cropId: string,
+  withTops: boolean,
+  jars: readonly WorksheetJar[],
+  counts: Readonly<Record<string, number>>,
+  own?: Learned
+): Outcome<ToPick> {
+  const s = styleOf(styleId);
+  const c = crop(cropId);
+  if (!s) return refuse('style-unknown', { field: 'styleId' });
+  if (!c) return refuse('crop-unknown', { field: 'cropId' });
+  const roomMl = ownedSizes(jars).reduce((a, j) => a + j.usableMl * (counts[j.id] ?? 0), 0);
+  if (roomMl <= 0) return refuse('no-jar-named', { field: 'counts' });
+  const cut = cutFor(s, c.pack);
+  const preparedG = cut === 'shred' ? roomMl * SHRED_BULK.mean : roomMl * packing(c.id, cut) * c.density;
+  const one = own ?? preparedFrom(1, c, withTops);
+  return done({
+    cut,
+    roomMl,
+    preparedG,
+    picked: { mean: preparedG / one.mean, sd: (preparedG * one.sd) / one.mean ** 2 }
+  });
+}

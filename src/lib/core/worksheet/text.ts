@@ -1,0 +1,28 @@
+import { writeMass, writePercent, writeSalt, writeVolume, type WrittenUnits } from '../quantity/index';
+import type { Worksheet } from './types';
+
+/** The worksheet as plain text, for a note, a message or a shopping list. */
+export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): string {
+  const jars = w.jars.map(
+    (j, i) =>
+      `  jar ${i + 1}, ${j.name}: ${writeMass(j.vegG, units)} in${j.brineMl > 0 ? `, ${writeVolume(j.brineMl, units)} brine` : ''}, ${writeSalt(j.saltG)} salt`
+  );
+  return [
+    name,
+    ...w.items.map(
+      (i) => `  ${i.name}: ${writeMass(i.prepared.mean, units)}${i.weighed ? '' : ' (estimated)'}`
+    ),
+    `Jars: ${w.jars.length}`,
+    ...jars,
+    ...(w.brine
+      ? [
+          `Brine to mix: ${writeVolume(w.brine.mixMl, units)}: ${writeVolume(w.brine.waterMl, units)} water, ${writeSalt(w.brine.saltG)} salt`
+        ]
+      : []),
+    `Salt in all: ${writeSalt(w.salt.weighG)}; ends at ${writePercent(w.ends.equilibrium)}`,
+    ...(w.juice
+      ? [`Juice must stand over within 24 hours, else brine of ${writePercent(w.juice.strength)}.`]
+      : []),
+    ...w.cautions.map((c) => `! ${c.says} ${c.reason}`)
+  ].join('\n');
+}

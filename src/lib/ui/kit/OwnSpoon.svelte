@@ -1,0 +1,74 @@
+<script lang="ts">
+  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import { gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import Trouble from '../forms/Trouble.svelte';
+  import WeightField from '../forms/WeightField.svelte';
+  import { useHouse } from '../house.svelte';
+
+  /** Ten level spoons on the scale, once: they replace the table for that salt. */
+  const house = useHouse();
+  let weight = $state('');
+  let kindId = $state(house.household.saltKindId);
+  const usual = $derived(
+    (
+      gPerTeaspoon(SALT_KINDS.find((k) => k.id === kindId) ?? SALT_KINDS[0]!, house.household.spoons) * 10
+    ).toFixed(0)
+  );
+</script>
+
+<details>
+  <summary class="act">Weigh your own spoon</summary>
+  <ActionForm
+    action="/kit?/spoon"
+    class="grid items-start gap-3 py-2 sm:grid-cols-2"
+    ondone={() => (weight = '')}
+    label="Weigh your own spoon"
+  >
+    {#snippet children({ busy, problemAt })}
+      <div>
+        <Label for="o-salt">Salt</Label><Select
+          id="o-salt"
+          name="saltKindId"
+          bind:value={kindId}
+          items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
+          placeholder=""
+        />
+      </div>
+      <div class="grid grid-cols-2 gap-2">
+        <div>
+          <Label for="o-n">Level spoons</Label><Input
+            id="o-n"
+            name="spoons"
+            inputmode="numeric"
+            value="10"
+            autocomplete="off"
+          /><Trouble problem={problemAt('spoons')} />
+        </div>
+        <div>
+          <Label for="o-unit">of</Label><Select
+            id="o-unit"
+            name="unit"
+            value="tsp"
+            items={[
+              { value: 'tsp', name: 'teaspoon' },
+              { value: 'tbsp', name: 'tablespoon' }
+            ]}
+            placeholder=""
+          />
+        </div>
+      </div>
+      <WeightField
+        label="Together they weigh"
+        name="weight"
+        bind:value={weight}
+        problem={problemAt('weight')}
+        placeholder="{usual} g"
+      />
+      <p class="self-center text-sm text-quiet">
+        Level, loosely filled, the bowl tared. Left empty, the table counts again.
+      </p>
+      <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+    {/snippet}
+  </ActionForm>
+</details>
