@@ -59,7 +59,10 @@ const benches = Array.from({ length: 300 }, (_, i) => ({
   place: { name: 'Counter', tempC: 21 },
   opens: true,
   scaleStepG: 1,
-  spoons: 'metric'
+  spoons: 'metric',
+  trims: {},
+  ownSpoons: [],
+  extras: []
 }));
 benches.forEach((b) => core.worksheet(b));
 const times = benches.flatMap((b) =>

@@ -4,10 +4,16 @@ import { describe, expect, it } from 'vitest';
 import { as } from '$lib/core/quantity';
 import {
   brineDensity,
+  brought,
+  saltyIngredient,
   brineForRoom,
   brineFrom,
   brineOf,
   equilibriumSalinity,
+  evenAfterHours,
+  fleshShare,
+  RAW_FLESH_D,
+  timeConstantHours,
   gPerTeaspoon,
   perTotal,
   perVegetables,
@@ -129,6 +135,17 @@ describe('doses', () => {
     const water = v.in.vegG * v.in.moisture + sauceG * v.in.moistureSauce;
     near(saltForEquilibrium(se(v.in.target), water, sauceG * v.in.naclFraction), v.out.saltToAddG, v.tol);
   });
+  check('V20', (v) => {
+    const b20 = brought([{ id: 'miso', g: v.in.misoG }]);
+    near(b20.naclG, v.out.saltG, v.tol);
+    near(b20.waterG, v.out.waterG, v.tol);
+  });
+  it('V19 by the table: 60 ml of fish sauce [C]', () => {
+    const b19 = brought([{ id: 'fish-sauce', g: 60 * saltyIngredient('fish-sauce')!.density }]);
+    near(b19.naclG, 14.57, 6e-4);
+    near(b19.waterG, 51.9, 1e-3);
+    expect(b19.naclSd).toBeGreaterThan(0.5);
+  });
   check('V21', (v) => near(weighOut(v.in.wantedNaClG, { purity: v.in.purity }), v.out.weighG, v.tol));
   it('ingredients that bring too much salt give a negative answer', () =>
     expect(saltForEquilibrium(se(0.02), 100, 10)).toBeLessThan(0));
@@ -218,6 +235,26 @@ describe('spoons and kinds', () => {
       expect(k.purity).toBeGreaterThanOrEqual(k.purityLow);
       expect(k.purity).toBeLessThanOrEqual(k.purityHigh);
     }
+  });
+});
+
+describe('evening out', () => {
+  check('V50', (v) =>
+    (v.in.radiusMm as number[]).forEach((r, i) => {
+      near(timeConstantHours(r, v.in.D), v.out.tauHours[i], v.tol);
+      near(evenAfterHours(r, v.in.D), v.out.t95Hours[i], v.tol);
+    })
+  );
+  check('V51', (v) =>
+    (v.in.radiusMm as number[]).forEach((r, i) =>
+      near(evenAfterHours(r, v.in.D) / 24, v.out.t95Days[i], v.tol)
+    )
+  );
+  it('the flesh fills up and never beyond', () => {
+    near(fleshShare(evenAfterHours(9, RAW_FLESH_D), 9, RAW_FLESH_D), 0.95, 1e-9);
+    for (let h = 1; h < 400; h += 7)
+      expect(fleshShare(h, 9, RAW_FLESH_D)).toBeLessThanOrEqual(fleshShare(h + 7, 9, RAW_FLESH_D));
+    expect(fleshShare(1e6, 9, RAW_FLESH_D)).toBe(1);
   });
 });
 

@@ -147,6 +147,21 @@ describe('from pick to eaten', () => {
     });
   });
 
+  it('salty ingredients go in as typed, and the batch remembers them', async () => {
+    await house.say('weigh-in', { commandId: 'fx', cropId: 'cabbage-napa', weight: '2 kg' });
+    await house.say('take-to-bench', { lotId: 'fx', weight: '' });
+    const input = { ...start, extras: '[{"id":"fish-sauce","amount":"60 ml"},{"id":"miso","amount":""}]' };
+    const s = await house.say('start-batch', input);
+    const [first] = await batches.events(house.db, s.ok ? s.commandId : '');
+    expect(first!.type === 'started' && first!.data.worksheet.extras).toMatchObject([
+      { id: 'fish-sauce', g: 60 * 1.217 }
+    ]);
+    near((await load(s.ok ? s.commandId : '')).equilibrium!, 0.022, 1e-9);
+    expect(
+      await house.say('start-batch', { ...start, extras: '[{"id":"tar","amount":"1 g"}]' })
+    ).toMatchObject({ ok: false });
+  });
+
   it('computes a worksheet without storing anything', async () => {
     const before = await house.events();
     const w = await computeWorksheet(house, {

@@ -31,6 +31,9 @@ export function bench(over: Partial<WorksheetInput> = {}): WorksheetInput {
     opens: true,
     scaleStepG: 1,
     spoons: 'metric',
+    trims: {},
+    ownSpoons: [],
+    extras: [],
     ...over
   };
 }

@@ -17,6 +17,9 @@ import {
 const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal'], 'not-a-choice');
 /** A dose as mass fraction of the base it names. */
 const fraction = number(0.001, 0.6, 'salt-out-of-range');
+/** Salty ingredients, the amount as typed: g or ml. */
+export const extraSchema = z.object({ id, amount: z.string().max(60, 'too-long') });
+const extras = jsonField(z.array(extraSchema).max(20, 'too-many').default([]));
 const counts = jsonField(
   z
     .record(id, number(0, 99, 'count-out-of-range'))
@@ -33,7 +36,8 @@ export const benchChoiceSchema = z.object({
   counts,
   choice: number(0, 2, 'not-a-choice').default(0),
   placeId: id,
-  opens: ticked
+  opens: ticked,
+  extras
 });
 
 /** Compute without storing: things as weighed, by crop. */
@@ -70,6 +74,7 @@ export const benchDraftSchema = z.object({
   choice: number(0, 2, 'not-a-choice').optional(),
   placeId: id.optional(),
   opens: z.boolean().optional(),
+  extras: z.array(extraSchema).max(20, 'too-many').optional(),
   /** Habits of dosing as the household says them, to hold against the batch. */
   said: z.array(z.string().max(80, 'text-too-long')).max(2, 'too-many').optional(),
   name: z.string().max(80, 'text-too-long').optional()

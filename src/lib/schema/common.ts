@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { readQuantity, type SpoonSystem } from '../core/quantity';
+import { saltyIngredient } from '../core/salt';
 import { done, refuse, type Outcome } from '../core/refusal';
 
 /** Bits that the schemas share. A schema's message is a refusal code; `words.ts` has its sentence. */
@@ -76,4 +77,25 @@ export function readWeighing(said: {
   if (g <= 0)
     return refuse('tare-too-heavy', { field: 'tare', values: { gross: said.gross, tare: said.tare } });
   return done({ said: `${said.gross} less ${said.tare}`, g });
+}
+
+/** Salty ingredients as typed, in g: a volume goes by the ingredient's density. Empty amounts are not in yet. */
+export function readExtras(
+  extras: readonly { id: string; amount: string }[]
+): Outcome<{ id: string; g: number }[]> {
+  const out: { id: string; g: number }[] = [];
+  for (const { id: name, amount } of extras) {
+    const known = saltyIngredient(name);
+    if (!known) return refuse('ingredient-unknown', { field: 'extras', values: { said: name } });
+    if (amount.trim() === '') continue;
+    const mass = readQuantity(amount, { kind: 'mass', unit: 'g' });
+    const volume = readQuantity(amount, { kind: 'volume' });
+    const g = mass.ok ? mass.value.value : volume.ok ? volume.value.value * known.density : NaN;
+    if (!(g >= 0))
+      return mass.ok
+        ? refuse('weight-not-positive', { field: 'extras' })
+        : { ok: false, refusal: { ...mass.refusal, field: 'extras' } };
+    out.push({ id: name, g });
+  }
+  return done(out);
 }

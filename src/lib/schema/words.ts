@@ -92,6 +92,11 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     `No brine is that strong: water holds ${v.most} % salt at most.`,
     'Lower the salt, or take larger jars with more brine.'
   ],
+  'brought-too-much': (v) => [
+    `The ingredients alone bring ${v.broughtG} g of salt: more than wanted.`,
+    `Take less of them, add about ${v.addG} g of unsalted vegetables, or aim saltier.`
+  ],
+  'ingredient-unknown': ['I do not know that ingredient.', 'Choose one from the list.'],
   'salt-out-of-range': ['That is no dose of salt.', 'Give between 0.5 and 10 %; 2 to 3 % is usual.'],
   'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
   'jar-volume-strange': (v) => [

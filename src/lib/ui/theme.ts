@@ -18,7 +18,7 @@ export const theme: ThemeConfig = {
   },
   label: 'mb-1 block text-sm font-semibold text-ink dark:text-ink',
   radio: { label: 'text-base font-normal text-ink dark:text-ink min-h-11' },
-  checkbox: { div: 'text-base font-normal text-ink dark:text-ink' },
+  checkbox: { div: 'min-h-11 items-center text-base font-normal text-ink dark:text-ink' },
   modal: {
     base: 'rounded-lg border border-rule-strong bg-paper text-ink dark:bg-paper dark:text-ink divide-y-0',
     header: 'px-5 pt-5 pb-0 font-display text-2xl font-bold text-ink dark:text-ink',

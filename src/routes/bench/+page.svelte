@@ -1,9 +1,14 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { paceFactor } from '$lib/core/care';
   import { plain, writePercent } from '$lib/core/quantity';
+  import { BRUISED_D, evenAfterHours, fleshShare, RAW_FLESH_D } from '$lib/core/salt';
+  import { pieceRadius } from '$lib/core/vessel';
   import { Bench } from '$lib/ui/bench/bench.svelte';
   import Answer from '$lib/ui/bench/Answer.svelte';
   import Choices from '$lib/ui/bench/Choices.svelte';
+  import Extras from '$lib/ui/bench/Extras.svelte';
   import GoingIn from '$lib/ui/bench/GoingIn.svelte';
   import JarRow from '$lib/ui/bench/JarRow.svelte';
   import JarSets from '$lib/ui/bench/JarSets.svelte';
@@ -28,6 +33,16 @@
     () => house.household
   );
   let starting = $state(false);
+
+  // Two cooks, two phones, one bench: what the other weighed turns up here within seconds.
+  const LOOK_AGAIN_MS = 4000;
+  $effect(() => {
+    const timer = setInterval(() => {
+      if (document.visibilityState === 'visible' && bench.keeping === 'kept' && !starting)
+        void invalidateAll();
+    }, LOOK_AGAIN_MS);
+    return () => clearInterval(timer);
+  });
   const sheet = $derived(bench.sheet);
   const dry = $derived(bench.style.salting === 'dry');
   const doses = $derived(
@@ -36,6 +51,17 @@
   const rungs = $derived(
     doses.flatMap((d) => (d.ask ? [] : d.readings.slice(0, 1).map((r) => ({ text: d.text, ends: r.ends }))))
   );
+  // The thickest piece is the last to have its salt.
+  const evening = $derived.by(() => {
+    if (!sheet) return '';
+    const radius = Math.max(...sheet.items.map((i) => pieceRadius(i.cropId, i.cut)));
+    const d = dry ? BRUISED_D : RAW_FLESH_D;
+    const hours = evenAfterHours(radius, d);
+    const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
+    const after = hours < 36 ? `${Math.ceil(hours)} hours` : `${Math.round(hours / 24)} days`;
+    const share = Math.round(fleshShare(tasting, radius, d) * 100);
+    return `Evened out after about ${after}; do not correct it before.${share < 95 ? ` At the first taste the flesh has about ${share} % of its salt.` : ''}`;
+  });
   const noJars = $derived(house.household.jars.length === 0);
 </script>
 
@@ -64,6 +90,7 @@
     <div class="order-3 flex flex-col gap-6 lg:order-1">
       <h1 class="hidden lg:block">{bench.style.name}</h1>
       <GoingIn {bench} lots={data.lots} />
+      <Extras {bench} />
       <Choices {bench} />
     </div>
 
@@ -114,7 +141,7 @@
         <h2 class="hidden lg:block">Where the salt ends</h2>
         <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>
         <dl class="text-sm">
-          {#each [['per vegetables', writePercent(sheet.ends.perVegetables)], ['per vegetables and water', writePercent(sheet.ends.perTotal)], ['per water', sheet.ends.perWater === null ? 'none added' : writePercent(sheet.ends.perWater)], ['your salt', `${plain((sheet.salt.spoons.tsp / Math.max(1, sheet.packedG)) * 1000, 1)} tsp to 1 kg`]] as [name, value] (name)}
+          {#each [['per vegetables', writePercent(sheet.ends.perVegetables)], ['per vegetables and water', writePercent(sheet.ends.perTotal)], ['per water', sheet.ends.perWater === null ? 'none added' : writePercent(sheet.ends.perWater)]] as [name, value] (name)}
             <div class="flex justify-between gap-3 border-b border-rule-soft py-1">
               <dt class="text-quiet">{name}</dt>
               <dd class="font-semibold">{value}</dd>
@@ -122,6 +149,7 @@
           {/each}
         </dl>
         <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
+        {#if evening}<p class="text-sm">{evening}</p>{/if}
         <SayIt {bench} {doses} {sheet} />
       {/if}
     </div>

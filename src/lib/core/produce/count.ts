@@ -64,9 +64,10 @@ const pieceNames = new Set(
 export function readCount(text: string, c: Crop): Outcome<number> {
   const said = text.trim().slice(0, 60);
   const t = said.toLowerCase().replaceAll('½', ' 1/2').replace(/\s+/g, ' ').trim();
-  const m = /^(?:(\d+) (?=\d+\/))?(\d+\/\d+|\d+(?:[.,]\d+)?|half an?|half|a dozen|dozen|an?|[a-z]+)(?: (.+))?$/.exec(
-    t
-  );
+  const m =
+    /^(?:(\d+) (?=\d+\/))?(\d+\/\d+|\d+(?:[.,]\d+)?|half an?|half|a dozen|dozen|an?|[a-z]+)(?: (.+))?$/.exec(
+      t
+    );
   const bad = () => refuse('count-not-understood', { field: 'weight', values: { said, piece: c.piece } });
   if (!m) return bad();
   const [, whole, part = '', what] = m;

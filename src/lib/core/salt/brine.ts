@@ -50,12 +50,13 @@ export function brineForRoom(
   way: DosingWay,
   fraction: number,
   veg: Pick<Contents, 'vegG' | 'vegWaterG'>,
-  tempC: number
+  tempC: number,
+  broughtG = 0
 ): Brine | undefined {
   let strength = as.trueStrength(0);
   for (let turn = 0; turn < 200; turn++) {
     const massG = roomMl * brineDensity(strength, tempC);
-    const naclG = saltForDose(way, fraction, { ...veg, waterG: massG * (1 - strength) });
+    const naclG = saltForDose(way, fraction, { ...veg, waterG: massG * (1 - strength) }, broughtG);
     const next = as.trueStrength(massG === 0 ? 0 : naclG / massG);
     if (!(next < 1)) return undefined;
     if (Math.abs(next - strength) < 1e-14) break;

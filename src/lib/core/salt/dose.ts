@@ -51,13 +51,19 @@ export function saltForEquilibrium(target: EquilibriumSalinity, allWaterG: numbe
 }
 
 /**
- * NaCl for a dose said in one of the four ways, g, for these vegetables and this added water.
+ * NaCl for a dose said in one of the four ways, g, for these vegetables and this added water. Salt that ingredients
+ * bring counts against the wanted equilibrium; the other ways say what is added.
  * Example: `saltForDose('perTotal', 0.025, { waterG: 0, vegG: 742, vegWaterG: 690 })` is `18.55`.
  */
-export function saltForDose(way: DosingWay, fraction: number, c: Omit<Contents, 'naclG'>): number {
+export function saltForDose(
+  way: DosingWay,
+  fraction: number,
+  c: Omit<Contents, 'naclG'>,
+  broughtG = 0
+): number {
   switch (way) {
     case 'equilibrium':
-      return saltForEquilibrium(as.equilibriumSalinity(fraction), c.waterG + c.vegWaterG);
+      return saltForEquilibrium(as.equilibriumSalinity(fraction), c.waterG + c.vegWaterG, broughtG);
     case 'perWater':
       return fraction * c.waterG;
     case 'perVegetables':

@@ -77,12 +77,22 @@ export function chooseJars(needMl: number, jars: readonly FreeSize[], rules: Fit
     .sort((a, b) => a.u - b.u || (a.id < b.id ? -1 : 1));
   if (v <= 0) return { sets: [], leftMl: 0, oneMore: [] };
   const most = Math.floor(v / rules.leastFill + 1e-9);
-  const best = (without: readonly string[]) =>
-    bestSet(
-      v,
-      most,
-      sizes.filter((s) => !without.includes(s.id))
-    );
+  // Sets that lack the same sizes are worked out once.
+  const known = new Map<string, Found | undefined>();
+  const best = (without: readonly string[]): Found | undefined => {
+    const lacking = [...new Set(without)].sort();
+    const name = lacking.join('/');
+    if (!known.has(name))
+      known.set(
+        name,
+        bestSet(
+          v,
+          most,
+          sizes.filter((s) => !lacking.includes(s.id))
+        )
+      );
+    return known.get(name);
+  };
   const first = best([]);
   const steps = first ? [first, ...others(first, best, v, sizes)] : [];
   const sets = steps.map((s) => describe(s, needMl, jars));
@@ -123,8 +133,17 @@ function others(
   return [second, third].filter(worthShowing);
 }
 
+/**
+ * The best set: sought first among those with nothing left and no spare to speak of, which win over all others,
+ * and only if there is none among all.
+ */
+function bestSet(v: number, most: number, sizes: readonly Size[]): Found | undefined {
+  const near = bestWithin(v, Math.min(most, Math.floor(1.1 * v + 1e-9)), sizes);
+  return near && near.key[0] === 0 && near.key[1] === 0 ? near : bestWithin(v, most, sizes);
+}
+
 /** The least "cost" per reachable room: vessels first, then more of the larger sizes, in one exact integer. */
-function bestSet(v: number, mostRoom: number, sizes: readonly Size[]): Found | undefined {
+function bestWithin(v: number, mostRoom: number, sizes: readonly Size[]): Found | undefined {
   const { bits, scale } = splitInBits(sizes);
   const most = Math.min(
     mostRoom,

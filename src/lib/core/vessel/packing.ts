@@ -43,3 +43,25 @@ export interface Packed {
 export function roomNeeded(parts: readonly Packed[]): number {
   return parts.reduce((sum, p) => sum + p.vegG / (p.density * p.packing), 0);
 }
+
+/** Half the thickness of a usual piece by cut, mm: how far salt has to go. Common practice, no source. */
+export const PIECE_RADIUS: Readonly<Record<Cut, number>> = {
+  shred: 2,
+  leaf: 2,
+  spear: 6,
+  coin: 4,
+  chunk: 9,
+  floret: 8,
+  half: 14,
+  upright: 5,
+  cherry: 12,
+  strip: 4,
+  ring: 4,
+  whole: 7,
+  mash: 1
+};
+
+/** The same for a crop: a whole gherkin is thicker than a bean. Example: `pieceRadius('cucumber-small', 'upright')` is `15`. */
+export function pieceRadius(cropId: string, cut: Cut): number {
+  return cropId === 'cucumber-small' && cut === 'upright' ? 15 : PIECE_RADIUS[cut];
+}

@@ -40,20 +40,22 @@ export function fillWithBrine(
   salt: SaltKind
 ): Filled | undefined {
   const roomMl = jars.reduce((a, j) => a + j.usableMl, 0);
-  const fleshMl = Math.min(roomMl, going.flesh.mean * share);
+  const extra = going.brought;
+  const fleshMl = Math.min(roomMl, (going.flesh.mean + extra.volumeMl) * share);
   const poured = brineForRoom(
     roomMl - fleshMl,
     input.way,
     input.fraction,
-    { vegG: going.prepared.mean * share, vegWaterG: going.vegWater.mean * share },
-    WATER_C
+    { vegG: going.prepared.mean * share, vegWaterG: (going.vegWater.mean + extra.waterG) * share },
+    WATER_C,
+    extra.naclG * share
   );
   if (!poured) return undefined;
   const usable = jars.map((j) => j.usableMl);
   const veg = shareByRoom(going.prepared.mean * share, usable);
   const room = shareByRoom(going.needMl * share, usable);
   const cards = jars.map((jar, i) =>
-    card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt)
+    card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt, extra.massG * share)
   );
   return {
     cards,
@@ -70,7 +72,8 @@ function card(
   vegRoomMl: number,
   poured: Brine,
   part: number,
-  salt: SaltKind
+  salt: SaltKind,
+  extraG: number
 ): JarCard {
   const naclG = poured.naclG * part;
   const waterG = poured.waterG * part;
@@ -87,7 +90,8 @@ function card(
     saltG: weighOut(naclG, salt),
     naclG,
     waterG,
-    contentsG: vegG + naclG + waterG,
+    extraG: extraG * part,
+    contentsG: vegG + naclG + waterG + extraG * part,
     toppedUp: false
   };
 }

@@ -18,17 +18,18 @@ export function saltEnds(
   brined: boolean
 ): SaltEnds {
   const contents = {
-    naclG: filled.naclInJarsG,
+    naclG: filled.naclInJarsG + going.brought.naclG * share,
     waterG: filled.waterInJarsG,
     vegG: going.prepared.mean * share,
-    vegWaterG: going.vegWater.mean * share
+    vegWaterG: (going.vegWater.mean + going.brought.waterG) * share
   };
   const s = equilibriumSalinity(contents);
   const b = brined && filled.brine ? filled.brine.strength : null;
   const all = contents.naclG + contents.waterG + contents.vegWaterG;
   const saltSd = together(
-    contents.naclG * (sdOfRange(salt.purityLow, salt.purityHigh) / salt.purity),
-    (scaleStepG * salt.purity) / Math.sqrt(12)
+    filled.naclInJarsG * (sdOfRange(salt.purityLow, salt.purityHigh) / salt.purity),
+    (scaleStepG * salt.purity) / Math.sqrt(12),
+    going.brought.naclSd * share
   );
   const brineSd = b === null ? 0 : going.flesh.sd * share;
   return {

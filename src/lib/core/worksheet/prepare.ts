@@ -1,6 +1,7 @@
 import { crop, preparedFrom, trimKey, type Crop } from '../produce/index';
 import type { Learned } from '../learn/index';
 import { together, type Spread } from '../quantity/index';
+import { brought, type Brought } from '../salt/index';
 import { cutFor, type Style } from '../style/index';
 import { packing, SHRED_BULK } from '../vessel/index';
 import type { PreparedItem, WorksheetItem } from './types';
@@ -15,6 +16,8 @@ export interface GoingIn {
   /** Flesh volume that pushes brine aside, ml. */
   readonly flesh: Spread;
   readonly hottest: Crop | undefined;
+  /** Salt, water and room that salty ingredients bring. */
+  readonly brought: Brought;
 }
 
 /** A weighing is good to about this share of itself: bowl, drops, reading. Common practice, no source. */
@@ -24,7 +27,8 @@ const WEIGHING_SD = 0.005;
 export function goingIn(
   items: readonly WorksheetItem[],
   s: Style,
-  trims: Readonly<Record<string, Learned>> = {}
+  trims: Readonly<Record<string, Learned>> = {},
+  extras: readonly { readonly id: string; readonly g: number }[] = []
 ): GoingIn {
   const rows = items.flatMap((item) => {
     const c = crop(item.cropId);
@@ -52,7 +56,8 @@ export function goingIn(
     },
     hottest: rows
       .map((r) => r.c)
-      .reduce<Crop | undefined>((a, c) => (a && a.heat >= c.heat ? a : c), undefined)
+      .reduce<Crop | undefined>((a, c) => (a && a.heat >= c.heat ? a : c), undefined),
+    brought: brought(extras)
   };
 }
 

@@ -21,9 +21,11 @@ export function fillWithShreds(
   salt: SaltKind
 ): Filled {
   const vegG = going.prepared.mean * share;
-  const vegWaterG = going.vegWater.mean * share;
-  const naclG = saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG });
-  const strength = as.trueStrength(naclG / (naclG + vegWaterG));
+  const extra = going.brought;
+  const vegWaterG = (going.vegWater.mean + extra.waterG) * share;
+  const broughtG = extra.naclG * share;
+  const naclG = saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG }, broughtG);
+  const strength = as.trueStrength((naclG + broughtG) / (naclG + broughtG + vegWaterG));
   const usable = jars.map((j) => j.usableMl);
   const roomMl = usable.reduce((a, b) => a + b, 0);
   const bulkMl = vegG / SHRED_BULK.mean;
@@ -32,7 +34,17 @@ export function fillWithShreds(
     const ml = shreds[i] ?? 0;
     const least = jar.crock ? LEAST.crock : LEAST.jar;
     const topUp = brineOf(ml < least * jar.usableMl ? Math.max(0, jar.usableMl - ml) : 0, strength, WATER_C);
-    return { card: card(jar, ml, bulkMl === 0 ? 0 : (naclG * ml) / bulkMl, topUp, salt), topUp };
+    return {
+      card: card(
+        jar,
+        ml,
+        bulkMl === 0 ? 0 : (naclG * ml) / bulkMl,
+        topUp,
+        salt,
+        bulkMl === 0 ? 0 : (extra.massG * share * ml) / bulkMl
+      ),
+      topUp
+    };
   });
   const sum = (f: (b: Brine) => number) => made.reduce((a, m) => a + f(m.topUp), 0);
   const added = brineFrom(
@@ -49,7 +61,14 @@ export function fillWithShreds(
   };
 }
 
-function card(size: OwnedSize, shredsMl: number, rubbedNaclG: number, topUp: Brine, salt: SaltKind): JarCard {
+function card(
+  size: OwnedSize,
+  shredsMl: number,
+  rubbedNaclG: number,
+  topUp: Brine,
+  salt: SaltKind,
+  extraG: number
+): JarCard {
   const vegG = shredsMl * SHRED_BULK.mean;
   const naclG = rubbedNaclG + topUp.naclG;
   return {
@@ -65,7 +84,8 @@ function card(size: OwnedSize, shredsMl: number, rubbedNaclG: number, topUp: Bri
     saltG: weighOut(naclG, salt),
     naclG,
     waterG: topUp.waterG,
-    contentsG: vegG + naclG + topUp.waterG,
+    extraG,
+    contentsG: vegG + naclG + topUp.waterG + extraG,
     toppedUp: topUp.volumeMl > 0
   };
 }

@@ -59,8 +59,10 @@ export interface WorksheetInput {
   readonly scaleStepG: number;
   readonly spoons: SpoonSystem;
   /** The household's own trim yields, by `trimKey`. */
-  readonly trims?: Readonly<Record<string, Learned>>;
-  readonly ownSpoons?: readonly OwnSpoon[];
+  readonly trims: Readonly<Record<string, Learned>>;
+  readonly ownSpoons: readonly OwnSpoon[];
+  /** Salty ingredients, by id, g. */
+  readonly extras: readonly { readonly id: string; readonly g: number }[];
 }
 
 export interface PreparedItem {
@@ -91,6 +93,8 @@ export interface JarCard {
   readonly saltG: number;
   readonly naclG: number;
   readonly waterG: number;
+  /** Salty ingredients in it, g. */
+  readonly extraG: number;
   /** Everything in the jar, g. */
   readonly contentsG: number;
   readonly toppedUp: boolean;
@@ -149,6 +153,15 @@ export interface Working {
   readonly plusMinus: number | null;
 }
 
+/** A salty ingredient that went in, with what it brought. */
+export interface ExtraIn {
+  readonly id: string;
+  readonly name: string;
+  readonly g: number;
+  readonly naclG: number;
+  readonly allergen: string;
+}
+
 /** The salt forecast for juice: from when brine must be poured on shreds, and which. */
 export interface JuiceAdvice {
   readonly withinHours: 24;
@@ -161,6 +174,7 @@ export interface Worksheet {
   readonly styleId: string;
   readonly saltKindId: string;
   readonly items: readonly PreparedItem[];
+  readonly extras: readonly ExtraIn[];
   readonly prepared: Spread;
   readonly packedG: number;
   readonly leftG: number;

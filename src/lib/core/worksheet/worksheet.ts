@@ -6,6 +6,7 @@ import {
   saturation,
   scaleAdvice,
   saltKind,
+  saltyIngredient,
   spoonsFor,
   strengthByWater,
   weighOut
@@ -15,9 +16,9 @@ import { fillWithBrine, WATER_C, type Filled } from './brined';
 import { cautionsFor } from './cautions';
 import { saltEnds } from './ends';
 import { eachJar, ownedSizes, packedShare, pickJars } from './jars';
-import { goingIn } from './prepare';
+import { goingIn, type GoingIn } from './prepare';
 import { fillWithShreds } from './shredded';
-import type { SaltEnds, Worksheet, WorksheetInput } from './types';
+import type { ExtraIn, SaltEnds, Worksheet, WorksheetInput } from './types';
 import { workings } from './working';
 
 /**
@@ -32,13 +33,13 @@ import { workings } from './working';
 export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const s = styleOf(input.styleId);
   const table = saltKind(input.saltKindId);
-  const kind = table && asMeasured(table, input.ownSpoons ?? []);
+  const kind = table && asMeasured(table, input.ownSpoons);
   if (!s) return refuse('style-unknown', { field: 'styleId', values: { said: input.styleId } });
   if (!kind) return refuse('salt-unknown', { field: 'saltKindId', values: { said: input.saltKindId } });
   const strange = input.items.find((i) => !crop(i.cropId));
   if (strange) return refuse('crop-unknown', { field: 'cropId', values: { said: strange.cropId } });
   if (input.way === 'perWater' && s.salting === 'dry') return refuse('no-water-to-dose', { field: 'way' });
-  const going = goingIn(input.items, s, input.trims);
+  const going = goingIn(input.items, s, input.trims, input.extras);
   if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
 
   const sizes = ownedSizes(input.jars);
@@ -58,6 +59,8 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     s.salting === 'brine'
       ? fillWithBrine(going, share, jars, input, kind)
       : fillWithShreds(going, share, jars, input, kind);
+  if (filled && (filled.naclInJarsG < 0 || filled.rubbedNaclG < 0))
+    return refuse('brought-too-much', { field: 'extras', values: tooSalty(going, input.fraction) });
   if (!filled || (filled.brine && filled.brine.strength > saturation(WATER_C)))
     return refuse('beyond-saturation', {
       field: 'fraction',
@@ -91,6 +94,7 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     styleId: s.id,
     saltKindId: kind.id,
     items: going.items,
+    extras: extrasIn(input.extras),
     prepared: going.prepared,
     packedG: going.prepared.mean * share,
     leftG: going.prepared.mean * (1 - share),
@@ -121,5 +125,22 @@ function smallestThatFits(
     needMl: Math.round(needMl),
     smallest: free?.jar.name ?? '',
     takesMl: Math.round(free?.usableMl ?? 0)
+  };
+}
+
+function extrasIn(extras: WorksheetInput['extras']): ExtraIn[] {
+  return extras.flatMap((e) => {
+    const s = saltyIngredient(e.id);
+    return s ? [{ id: s.id, name: s.name, g: e.g, naclG: e.g * s.nacl, allergen: s.allergen }] : [];
+  });
+}
+
+/** The ingredients alone are too salty: how much unsalted vegetable would bring it back. */
+function tooSalty(going: GoingIn, target: number): Record<string, number> {
+  const moisture = going.vegWater.mean / going.prepared.mean;
+  const waterG = (going.brought.naclG * (1 - target)) / target - going.brought.waterG - going.vegWater.mean;
+  return {
+    broughtG: Math.round(going.brought.naclG * 10) / 10,
+    addG: Math.max(0, Math.round(waterG / moisture))
   };
 }

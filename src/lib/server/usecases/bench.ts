@@ -4,7 +4,7 @@ import type { Household, Place } from '../../core/kit';
 import { crop } from '../../core/produce';
 import { readQuantity } from '../../core/quantity';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { equilibriumSalinity } from '../../core/salt';
+import { brought, equilibriumSalinity } from '../../core/salt';
 import {
   worksheet,
   type JarCard,
@@ -23,7 +23,7 @@ import {
 import type { z } from 'zod';
 import { learntTrims, type Lot } from '../../core/lot';
 import type { Learned } from '../../core/learn';
-import { readWeight } from '../../schema/common';
+import { readExtras, readWeight } from '../../schema/common';
 import type { Work } from '../db/aggregate';
 import { batches, household, lots, OURS, pantries, pantry } from '../repos';
 import { refusalsOf, useCase, type House, type Result } from './act';
@@ -73,7 +73,8 @@ export function worksheetInput(
   place: Place,
   jars: readonly WorksheetJar[],
   house: Household,
-  trims: Readonly<Record<string, Learned>>
+  trims: Readonly<Record<string, Learned>>,
+  extras: readonly { id: string; g: number }[]
 ): WorksheetInput {
   const { styleId, way, fraction, saltKindId, counts, opens } = choice;
   return {
@@ -90,7 +91,8 @@ export function worksheetInput(
     scaleStepG: house.scaleStepG,
     spoons: house.spoons,
     ownSpoons: house.ownSpoons,
-    trims
+    trims,
+    extras
   };
 }
 
@@ -104,10 +106,12 @@ export async function computeWorksheet(house: House, input: unknown): Promise<Re
   if (refusals.length > 0) return { ok: false, refusals };
   const place = ours.places.find((p) => p.id === parsed.data.placeId);
   if (!place) return { ok: false, refusals: [{ code: 'place-unknown', field: 'placeId' }] };
+  const extras = readExtras(parsed.data.extras);
+  if (!extras.ok) return { ok: false, refusals: [extras.refusal] };
   const jars = freeJars(ours, await batches.list(house.db, 'live'));
   const items = read.flatMap((r) => (r.ok ? [r.value] : []));
   const made = worksheet(
-    worksheetInput(items, parsed.data, place, jars, ours, await trimsOf(house.db, ours))
+    worksheetInput(items, parsed.data, place, jars, ours, await trimsOf(house.db, ours), extras.value)
   );
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
 }
@@ -154,6 +158,8 @@ export const startBatch = useCase(
     if (!place) return refuse('place-unknown', { field: 'placeId' });
     if (place.kind !== 'counter')
       return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
+    const extras = readExtras(input.extras);
+    if (!extras.ok) return extras;
     const made = worksheet(
       worksheetInput(
         benchItems(onBench),
@@ -161,7 +167,8 @@ export const startBatch = useCase(
         place,
         freeJars(ours, all),
         ours,
-        await trimsOf(work.trx, ours)
+        await trimsOf(work.trx, ours),
+        extras.value
       )
     );
     if (!made.ok) return made;
@@ -246,10 +253,17 @@ function reallyEnds(w: Worksheet, poured: number): number {
     (a, i) => a + (i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * w.packedG) / w.prepared.mean,
     0
   );
+  const share = w.packedG / w.prepared.mean;
+  const extra = brought(w.extras);
   const pouredNacl = w.jars.reduce((a, j) => a + brineSalt(j, w), 0);
   const rubbed = w.jars.reduce((a, j) => a + j.naclG, 0) - pouredNacl;
   const waterG = w.jars.reduce((a, j) => a + j.waterG, 0) * poured;
-  return equilibriumSalinity({ naclG: rubbed + pouredNacl * poured, waterG, vegG: w.packedG, vegWaterG });
+  return equilibriumSalinity({
+    naclG: rubbed + pouredNacl * poured + extra.naclG * share,
+    waterG: waterG + extra.waterG * share,
+    vegG: w.packedG,
+    vegWaterG
+  });
 }
 
 const brineSalt = (j: JarCard, w: Worksheet) =>

@@ -93,10 +93,7 @@
       onchange={(e) => bench.choose({ placeId: e.currentTarget.value })}
     />
   </div>
-  <Checkbox
-    checked={bench.opens}
-    class="min-h-11"
-    onchange={(e) => bench.choose({ opens: e.currentTarget.checked })}
+  <Checkbox checked={bench.opens} onchange={(e) => bench.choose({ opens: e.currentTarget.checked })}
     >Somebody is here daily to open lids</Checkbox
   >
 </section>

@@ -31,7 +31,8 @@
       choice: 0,
       placeId: bench.place?.id,
       opens: bench.opens,
-      knowing: JSON.stringify(known)
+      knowing: JSON.stringify(known),
+      extras: JSON.stringify(bench.extras.filter((e) => e.amount.trim() !== ''))
     }}
     ondone={(done) => {
       open = false;
@@ -89,7 +90,6 @@
           <Cautions cautions={harms} />
           {#each harms as h (h.rule)}
             <Checkbox
-              class="min-h-11"
               checked={known.includes(h.rule)}
               onchange={(e) =>
                 (known = e.currentTarget.checked ? [...known, h.rule] : known.filter((k) => k !== h.rule))}

@@ -1,4 +1,5 @@
 import { nanoid } from 'nanoid';
+import { invalidateAll } from '$app/navigation';
 import { SvelteMap } from 'svelte/reactivity';
 import { crop, readCount, weightOfCount } from '$lib/core/produce';
 import type { Learned } from '$lib/core/learn';
@@ -18,6 +19,7 @@ import {
   type WorksheetJar
 } from '$lib/core/worksheet';
 import type { BenchDraft } from '$lib/schema/batch';
+import { readExtras } from '$lib/schema/common';
 import { problem } from '$lib/schema/words';
 
 interface Data {
@@ -95,6 +97,8 @@ export class Bench {
     return { preparedG: weight.mean, preparedSdG: weight.sd };
   }
 
+  readonly extras = $derived.by(() => this.chosen.extras ?? []);
+  readonly extrasRead = $derived.by(() => readExtras(this.extras));
   readonly input = $derived.by((): WorksheetInput => ({
     styleId: this.style.id,
     items: this.items,
@@ -107,7 +111,10 @@ export class Bench {
     place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
     opens: this.opens,
     scaleStepG: this.house().scaleStepG,
-    spoons: this.house().spoons
+    spoons: this.house().spoons,
+    trims: this.data().trims,
+    ownSpoons: this.house().ownSpoons,
+    extras: this.extrasRead.ok ? this.extrasRead.value : []
   }));
   readonly saidDoses = $derived.by(() => this.chosen.said ?? []);
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
@@ -152,11 +159,20 @@ export class Bench {
       said.trim() === '' ||
       readQuantity(said, { kind: 'mass', unit: 'g' }).ok ||
       (c !== undefined && readCount(said, c).ok);
-    if (read && said.trim() !== (lot.prepared?.said ?? ''))
-      this.later(
-        () => post('weigh-prepared', { commandId: nanoid(), lotId: lot.id, weight: said, unit: 'g' }),
-        lot.id
-      );
+    if (!read || said.trim() === (lot.prepared?.said ?? '')) return;
+    const keep = async () => {
+      const answer = await post('weigh-prepared', {
+        commandId: nanoid(),
+        lotId: lot.id,
+        weight: said,
+        unit: 'g'
+      });
+      // Once the house knows it, the house says it: so that two phones on one bench see each other.
+      if (answer.ok) await invalidateAll();
+      if (answer.ok && this.typed.get(lot.id) === said) this.typed.delete(lot.id);
+      return answer;
+    };
+    this.later(keep, lot.id);
   }
 
   /** After a start everything begins anew. */

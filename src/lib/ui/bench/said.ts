@@ -38,7 +38,7 @@ export function heldAgainst(
   spoons: SpoonSystem
 ): HeldDose {
   const table = saltKind(input.saltKindId);
-  const kind = table && asMeasured(table, input.ownSpoons ?? []);
+  const kind = table && asMeasured(table, input.ownSpoons);
   if (!kind || text.trim() === '') return { text, readings: [], ask: false, problem: null };
   const read = readDose(text, { system: spoons, kind });
   if (!read.ok) return { text, readings: [], ask: false, problem: problem(read.refusal) };

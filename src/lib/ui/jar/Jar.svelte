@@ -59,7 +59,7 @@
   const paths = $derived(
     layPieces(
       width,
-      height - vegTop,
+      height,
       height,
       cut,
       items.map((i) => i.share)

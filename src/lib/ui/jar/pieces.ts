@@ -71,11 +71,7 @@ function shape(cut: Cut, x: number, y: number, turn: number): string {
   ]);
 }
 
-/**
- * Pieces that cover a region, as one path per item, in proportion to the items' shares; mm, y up from `bottom`.
- * Rows are laid like bricks and jostled a little; the cut sets their size and turn.
- */
-export function layPieces(
+function lay(
   widthMm: number,
   heightMm: number,
   bottomMm: number,
@@ -96,6 +92,30 @@ export function layPieces(
       paths[item] += shape(cut, x, y, (mixed(n + 2) - 0.5) * 2 * most);
     }
   }
+  return paths;
+}
+
+/** The same jars are drawn again and again: the last few hundred are remembered. */
+const drawn = new Map<string, string[]>();
+const REMEMBERED = 400;
+
+/**
+ * Pieces that cover a region, as one path per item, in proportion to the items' shares; mm, y up from `bottom`.
+ * Rows are laid like bricks and jostled a little; the cut sets their size and turn.
+ */
+export function layPieces(
+  widthMm: number,
+  heightMm: number,
+  bottomMm: number,
+  cut: Cut,
+  shares: readonly number[]
+): string[] {
+  const key = [widthMm, heightMm, bottomMm, cut, ...shares.map((s) => s.toFixed(3))].join();
+  const known = drawn.get(key);
+  if (known) return known;
+  const paths = lay(widthMm, heightMm, bottomMm, cut, shares);
+  if (drawn.size >= REMEMBERED) drawn.clear();
+  drawn.set(key, paths);
   return paths;
 }
 

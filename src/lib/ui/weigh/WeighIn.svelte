@@ -14,7 +14,7 @@
     type Kept,
     type Quality
   } from '$lib/core/produce';
-  import { plusMinus, readQuantity } from '$lib/core/quantity';
+  import { plusMinus, readQuantity, together, type Spread } from '$lib/core/quantity';
   import { dayOfWall } from '$lib/core/calendar';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -52,18 +52,23 @@
 
   const kind = $derived(crop(cropId));
   const unit = $derived(house.household.units === 'metric' ? 'g' : 'oz');
-  const grams = $derived.by(() => {
+  /** What was picked, as typed: a weight, gross less tare, or a count with its spread. */
+  const picked = $derived.by((): Spread | null => {
     const read = (t: string) => {
       const r = readQuantity(t, { kind: 'mass', unit });
       return r.ok ? r.value.value : NaN;
     };
-    if (byTare) return read(gross) - read(tare);
-    const count = kind ? readCount(weight, kind) : null;
-    return Number.isNaN(read(weight)) && kind && count?.ok
-      ? pickedOfCount(count.value, kind, withTops).mean
-      : read(weight);
+    const g = byTare ? read(gross) - read(tare) : read(weight);
+    const count = !byTare && Number.isNaN(g) && kind ? readCount(weight, kind) : null;
+    if (kind && count?.ok) return pickedOfCount(count.value, kind, withTops);
+    return g > 0 ? { mean: g, sd: 0 } : null;
   });
-  const estimate = $derived(kind && grams > 0 ? preparedFrom(grams, kind, withTops) : null);
+  const grams = $derived(picked?.mean ?? 0);
+  const estimate = $derived.by(() => {
+    if (!kind || !picked) return null;
+    const est = preparedFrom(picked.mean, kind, withTops);
+    return { mean: est.mean, sd: together(est.sd, (picked.sd * est.mean) / picked.mean) };
+  });
 
   function clear(): void {
     [weight, gross, tare] = ['', '', ''];
@@ -225,9 +230,7 @@
         </div>
         {#if kind?.trimWithTops !== null && kind}
           <div class="md:col-span-2">
-            <Checkbox name="withTops" bind:checked={withTops} class="min-h-11"
-              >Weighed with its leaves on</Checkbox
-            >
+            <Checkbox name="withTops" bind:checked={withTops}>Weighed with its leaves on</Checkbox>
           </div>
         {/if}
         <details class="md:col-span-2">

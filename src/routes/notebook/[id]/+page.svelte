@@ -107,6 +107,12 @@
             <dt>{item.name}</dt>
             <dd class="font-semibold">{house.mass(item.preparedG)}</dd>
           </div>{/each}
+        {#each w?.extras ?? [] as extra (extra.id)}
+          <div class="line flex items-center justify-between gap-4">
+            <dt>{extra.name}{extra.allergen ? ` (${extra.allergen})` : ''}</dt>
+            <dd class="font-semibold">{house.mass(extra.g)}</dd>
+          </div>
+        {/each}
         {#if b.saltG !== null}<div class="line flex items-center justify-between gap-4">
             <dt>{saltKind(b.saltKindId ?? '')?.name ?? 'Salt'}</dt>
             <dd class="font-semibold">

@@ -1,0 +1,154 @@
+import { clearBench, expect, open, say, test } from './support';
+
+const onBench = async (
+  request: Parameters<typeof say>[0],
+  cropId: string,
+  weight: string,
+  prepared = ''
+): Promise<string> => {
+  const { commandId } = await say(request, 'weigh-in', { cropId, weight });
+  await say(request, 'take-to-bench', { lotId: commandId, weight: '' });
+  if (prepared) await say(request, 'weigh-prepared', { lotId: commandId, weight: prepared });
+  return commandId;
+};
+
+test('a habit of dosing, said as it is said: where it ends, asked when it can mean two things, taken over', async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g', '1195 g');
+  await open(page, '/bench');
+  const said = page.getByRole('textbox', { name: 'A dose as you say it' });
+  await said.fill('1½ tbsp a quart');
+  const box = page.getByRole('region', { name: 'Say it your way' });
+  await expect(box.getByText('This can mean several things')).toBeVisible();
+  await expect(box.getByText(/of water: ends at/)).toBeVisible();
+  await expect(box.getByText(/for a jar of that size: ends at/)).toBeVisible();
+  await said.fill('1 tbsp to 1 l of water');
+  await expect(box.getByText(/too weak to keep/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Another dose beside it' }).fill('2,5 % of total');
+  await expect(box.getByText(/of vegetables and water together: ends at 2\.[56] %/)).toBeVisible();
+  await box.getByRole('button', { name: 'use it' }).first().click();
+  // Too weak is a harm, said at once and not passed unknowingly.
+  await expect(page.getByText(/too weak to keep\./)).toBeVisible();
+  await page.getByRole('button', { name: 'Start batch' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Start batch' });
+  await dialog.getByRole('button', { name: 'Start batch' }).click();
+  await expect(dialog.getByRole('alert').first()).toContainText('Change it, or tick that you know');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await box.getByRole('button', { name: 'use it' }).last().click();
+  await expect(page.getByText(/too weak to keep\./)).toHaveCount(0);
+  await said.fill('a dollop');
+  await expect(box.getByRole('alert')).toContainText('Say how much salt to how much of what');
+});
+
+test('no scale: counted in, counted prepared, dosed by the own spoon', async ({ page, request }) => {
+  await clearBench(request);
+  await open(page, '/garden');
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  const pad = page.getByRole('dialog');
+  await pad.getByLabel('What', { exact: true }).selectOption('cabbage-white');
+  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('3 heads');
+  await expect(pad.getByText(/by the table/)).toBeVisible();
+  await pad.getByRole('button', { name: 'Weigh in, to the bench' }).click();
+  await expect(page).toHaveURL(/\/bench/);
+  await page.getByRole('textbox', { name: 'White cabbage, prepared' }).fill('2½ heads');
+  await expect(page.locator('[data-answer]:visible')).toContainText(/tbsp/);
+  await expect(page.locator('[data-answer]:visible')).toContainText('± 5 %');
+});
+
+test('two phones on one bench see what the other weighed', async ({ page, request, browser, baseURL }) => {
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g');
+  await onBench(request, 'kohlrabi', '900 g');
+  await open(page, '/bench');
+  const other = await (await browser.newContext({ baseURL })).newPage();
+  await other.goto('/bench');
+  await other.waitForLoadState('networkidle');
+  const kept = page.waitForResponse((r) => r.url().endsWith('/weigh-prepared') && r.ok());
+  await page.getByRole('textbox', { name: 'Carrot, prepared' }).fill('1 lb 9 oz');
+  await kept;
+  await other.getByRole('textbox', { name: 'Kohlrabi, prepared' }).fill('640 g');
+  // Field by field, each as typed.
+  await expect(other.getByRole('textbox', { name: 'Carrot, prepared' })).toHaveValue('1 lb 9 oz', {
+    timeout: 15_000
+  });
+  await expect(page.getByRole('textbox', { name: 'Kohlrabi, prepared' })).toHaveValue('640 g', {
+    timeout: 15_000
+  });
+  await other.context().close();
+});
+
+test('what brings salt of its own is counted', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'cabbage-napa', '2 kg', '1.7 kg');
+  await open(page, '/bench');
+  const answer = page.locator('[data-answer]:visible');
+  const before = await answer.innerText();
+  await page.getByLabel('Add what brings salt of its own').selectOption('fish-sauce');
+  await page.getByRole('textbox', { name: 'Fish sauce, how much' }).fill('60 ml');
+  await expect(page.getByText(/brings 14\.5 g of salt; fish: name it on the lid/)).toBeVisible();
+  expect(await answer.innerText()).not.toBe(before);
+  await page.getByRole('textbox', { name: 'Fish sauce, how much' }).fill('600 ml');
+  await expect(page.getByText(/The ingredients alone bring/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave out Fish sauce' }).click();
+  await expect(answer).toContainText('g salt');
+});
+
+test('a slip is asked about at once, with its likely cause', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'cabbage-white', '3400 g');
+  await open(page, '/bench');
+  await page.getByRole('textbox', { name: 'White cabbage, prepared' }).fill('272 g');
+  await expect(page.getByText(/a figure is missing or one too many/).first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'White cabbage, prepared' }).fill('2720 g');
+  await expect(page.getByText(/a figure is missing or one too many/)).toHaveCount(0);
+});
+
+test('the other way round: these jars, how much to pick; and copied as text', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g', '1195 g');
+  await open(page, '/bench');
+  await page.getByText('How much do I pick to fill these jars?').click();
+  await page.getByLabel('Crop', { exact: true }).selectOption('cabbage-pointed');
+  await page.getByRole('button', { name: 'Fill one 0.5 l clip jar more' }).click();
+  await expect(page.locator('[data-to-pick]')).toContainText(/to pick/);
+  await expect(page.locator('[data-to-pick]')).toContainText('Long bed');
+  await page.getByRole('button', { name: 'Copy' }).click();
+  await expect(
+    page
+      .getByText('Copied as plain text')
+      .or(page.getByRole('textbox', { name: 'The worksheet as text' }))
+      .first()
+  ).toBeVisible();
+});
+
+test('Kit: a bowl, a spoon, a jar measured; what was learnt begins anew', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByText('Add a bowl, or weigh one again').click();
+  const bowl = page.getByRole('form', { name: 'A bowl' });
+  await bowl.getByLabel('Name').fill('Enamel bowl');
+  await bowl.getByLabel('Empty it weighs').fill('9 oz');
+  await bowl.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Enamel bowl: 255 g empty')).toBeVisible();
+  await page.getByText('Weigh your own spoon').click();
+  const spoon = page.getByRole('form', { name: 'Weigh your own spoon' });
+  await spoon.getByLabel('Salt', { exact: true }).selectOption('sea-coarse');
+  await spoon.getByLabel('Together they weigh').fill('49 g');
+  await spoon.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('row', { name: /Coarse sea salt, your spoon/ })).toContainText('4.9 g');
+  await page.getByText('from the table; measure your own').first().click();
+  const jar = page.getByRole('form', { name: 'Measure 0.5 l clip jar' });
+  await jar.getByLabel('Water to the brim weighs').fill('5 kg');
+  await jar.getByRole('button', { name: 'Keep' }).click();
+  await expect(jar.getByRole('alert')).toContainText('does not fit a jar of 500 ml');
+  await jar.getByLabel('Water to the brim weighs').fill('526 g');
+  await jar.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('0.5 l clip jar: measured')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin anew for Cauliflower' }).click();
+  await expect(page.getByRole('button', { name: 'Begin anew for Cauliflower' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.getByRole('button', { name: 'Begin anew for Cauliflower' })).toBeVisible();
+});
