@@ -13,6 +13,7 @@ import {
   UNITS,
   writeMass,
   writePercent,
+  writeShare,
   writeSalt,
   writeVolume,
   type Kind,
@@ -188,6 +189,8 @@ describe('writing back', () => {
     [writeVolume(946.35, 'US'), '1 quart'],
     [writeVolume(400, 'US'), '1.69 cups'],
     [writePercent(0.02349), '2.3 %'],
+    [writeShare(0.0004), '0.04'],
+    [writeShare(0.0012), '0.1'],
     [String(roundBrineUp(1301)), '1350'],
     [String(roundBrineUp(1350)), '1350']
   ])('%s', (said, wanted) => expect(said).toBe(wanted));

@@ -19,7 +19,7 @@ for (const size of SIZES) {
     const answer = page.locator('[data-answer]:visible');
     await expect(answer).toContainText(/\d+\s*jars?/);
     await expect(answer).toContainText(/g salt/);
-    await expect(page.getByText(/by trim yield/)).toBeVisible();
+    await expect(page.getByText(/by (your \d+ batch|trim yield)/)).toBeVisible();
 
     // Prepared: the numbers follow as one types, in the browser.
     const prepared = page.getByRole('textbox', { name: 'White cabbage, prepared' });

@@ -46,4 +46,5 @@ export async function say(
 export async function clearBench(request: APIRequestContext): Promise<void> {
   const lots = (await (await request.get('/api/v1/picks')).json()) as { id: string; benchG: number }[];
   for (const lot of lots.filter((l) => l.benchG > 0)) await say(request, 'put-back', { lotId: lot.id });
+  await request.post('/api/v1/bench-draft', { data: {} });
 }

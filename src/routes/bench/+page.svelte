@@ -87,7 +87,7 @@
     </p>
   {/if}
   <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
-    <div class="order-3 flex flex-col gap-6 lg:order-1">
+    <div class="order-2 flex flex-col gap-6 lg:order-1">
       <h1 class="hidden lg:block">{bench.style.name}</h1>
       <GoingIn {bench} lots={data.lots} />
       <Extras {bench} />
@@ -136,7 +136,7 @@
       {/if}
     </div>
 
-    <div class="order-2 lg:order-3">
+    <div class="order-3">
       {#if sheet}
         <h2 class="hidden lg:block">Where the salt ends</h2>
         <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>

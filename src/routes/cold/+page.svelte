@@ -3,10 +3,9 @@
   import type { StockJar } from '$lib/core/larder';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
-  import { jarItems, leftOf, levelOf } from '$lib/ui/batch/standing';
+  import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
-  import Jar from '$lib/ui/jar/Jar.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
@@ -49,25 +48,14 @@
             <div class="pt-4">
               <Shelf {jars} key={(s) => s.filling.id}>
                 {#snippet jar(s)}
-                  <button
-                    class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft"
-                    onclick={() => choose(s.filling.id)}
-                    aria-label="Jar {s.filling.lidNumber}: {s.batch.name}"
-                    aria-pressed={chosen?.filling.id === s.filling.id}
-                  >
-                    <Jar
-                      geometryId={s.filling.geometryId}
-                      lid={s.filling.lid}
-                      usableMl={levelOf(s.batch, s.filling)}
-                      vegRoomMl={s.filling.vegRoomMl}
-                      left={leftOf(s.filling)}
-                      items={jarItems(s.batch)}
-                      scale={0.62}
-                      label={s.filling.lidNumber}
-                      chosen={chosen?.filling.id === s.filling.id}
-                      text="{s.batch.name}, {s.filling.jarName}, {s.quarters} of 4 quarters left"
-                    />
-                  </button>
+                  <StandingJar
+                    batch={s.batch}
+                    filling={s.filling}
+                    scale={0.62}
+                    chosen={chosen?.filling.id === s.filling.id}
+                    text="{s.batch.name}, {s.filling.jarName}, {s.quarters} of 4 quarters left"
+                    onchoose={() => choose(s.filling.id)}
+                  />
                 {/snippet}
                 {#snippet caption(s)}
                   <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>

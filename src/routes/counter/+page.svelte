@@ -4,10 +4,9 @@
   import { dayNumberOf, daysAtPace } from '$lib/core/care';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
-  import { jarItems, leftOf, levelOf } from '$lib/ui/batch/standing';
+  import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
-  import Jar from '$lib/ui/jar/Jar.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { relativeDay } from '$lib/ui/time';
   import { careShort } from '$lib/ui/words';
@@ -69,27 +68,16 @@
             <div class="pt-4">
               <Shelf {jars} key={(j) => j.f.id}>
                 {#snippet jar({ b, f })}
-                  <button
-                    class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft"
-                    onclick={() => choose(b.id)}
-                    aria-label="Jar {f.lidNumber}: {b.name}"
-                    aria-pressed={chosen?.id === b.id}
-                  >
-                    <Jar
-                      geometryId={f.geometryId}
-                      lid={f.lid}
-                      usableMl={levelOf(b, f)}
-                      vegRoomMl={f.vegRoomMl}
-                      left={leftOf(f)}
-                      items={jarItems(b)}
-                      scale={0.68}
-                      label={f.lidNumber}
-                      bubbles={daysAtPace(b, f, house.household.places, house.now) > 1 &&
-                        daysAtPace(b, f, house.household.places, house.now) < 7}
-                      chosen={chosen?.id === b.id}
-                      text="{b.name}, {f.jarName}, day {dayNumberOf(b, house.now)}"
-                    />
-                  </button>
+                  {@const pace = daysAtPace(b, f, house.household.places, house.now)}
+                  <StandingJar
+                    batch={b}
+                    filling={f}
+                    scale={0.68}
+                    bubbles={pace > 1 && pace < 7}
+                    chosen={chosen?.id === b.id}
+                    text="{b.name}, {f.jarName}, day {dayNumberOf(b, house.now)}"
+                    onchoose={() => choose(b.id)}
+                  />
                 {/snippet}
                 {#snippet caption({ b, f })}
                   {@const s = says(f)}

@@ -1,4 +1,4 @@
-import type { Spread } from '../quantity/index';
+import { NUMBER_WORDS, type Spread } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { CROPS } from './data';
 import type { Crop } from './types';
@@ -8,23 +8,6 @@ import type { Crop } from './types';
  * however many are counted. Common practice, no source; your own mean piece weight takes it away.
  */
 export const BETWEEN_VARIETIES = 0.5;
-
-const WORDS: Record<string, number> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  dozen: 12,
-  half: 0.5
-};
 
 /** The mean of a lognormal piece weight, g: median × exp(s²/2), s = ln gsd. Example: 18 g, gsd 1.5 is `19.54`. */
 export function meanPiece(c: Pick<Crop, 'pieceG' | 'pieceGsd'>): number {
@@ -76,7 +59,8 @@ export function readCount(text: string, c: Crop): Outcome<number> {
   if (what !== undefined && !pieceNames.has(what) && what !== name && what !== `${name}s`) return bad();
   const word = part.replace(/^a (?=dozen)/, '').replace(/ an?$/, '');
   const [over = '', under] = part.split('/');
-  const number = WORDS[word] ?? (under ? Number(over) / Number(under) : Number(part.replace(',', '.')));
+  const number =
+    NUMBER_WORDS[word] ?? (under ? Number(over) / Number(under) : Number(part.replace(',', '.')));
   const n = Number(whole ?? 0) + number;
   return Number.isFinite(n) && n > 0 && n <= 2000 ? done(n) : bad();
 }

@@ -1,4 +1,5 @@
 export * from './brand';
+export * from './number-words';
 export * from './read';
 export * from './spread';
 export * from './units';

@@ -85,3 +85,8 @@ const countOf = (n: number, unit: string): string => {
 export function writePercent(fraction: number, places = 1): string {
   return `${(fraction * 100).toFixed(places)} %`;
 }
+
+/** A ± in percent points, never "0.0". Example: `writeShare(0.0004)` is `'0.04'`, `writeShare(0.0012)` is `'0.1'`. */
+export function writeShare(fraction: number): string {
+  return (fraction * 100).toFixed(fraction < 0.0005 ? 2 : 1);
+}

@@ -16,7 +16,7 @@ export function done<T>(value: T): { readonly ok: true; readonly value: T } {
   return { ok: true, value };
 }
 
-/** Wraps a refusal. Example: `refuse('empty', { field: 'weight' }).refusal.code` is `'empty'`. */
+/** Wraps a refusal. Example: `refuse('missing', { field: 'weight' }).refusal.code` is `'missing'`. */
 export function refuse(
   code: string,
   more: { field?: string; values?: Record<string, string | number> } = {}

@@ -1,4 +1,4 @@
-import { MEASURES, UNITS, unitFor, type SpoonSystem } from '../quantity/index';
+import { MEASURES, NUMBER_WORDS, UNITS, unitFor, type SpoonSystem } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { waterDensity } from './density';
 import type { DosingWay } from './dose';
@@ -26,21 +26,6 @@ export interface PhraseContext {
   readonly kind: SaltKind;
 }
 
-const NUMBERS: Record<string, number> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  half: 0.5,
-  'half a': 0.5,
-  'half an': 0.5,
-  quarter: 0.25,
-  'a quarter': 0.25
-};
 /** Heaped or packed adds 10-25 %, scant takes as much. Common practice, no source. */
 const HEAPS: Record<string, readonly [factor: number, gsd: number]> = {
   level: [1, 1],
@@ -72,7 +57,7 @@ const SALT_WORDS: readonly (readonly [RegExp, string])[] = [
 const NUM = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|half an?|a quarter|half|quarter|an?|one|two|three|four|five|six)`;
 
 const numberOf = (said: string): number => {
-  const word = NUMBERS[said.trim()];
+  const word = NUMBER_WORDS[said.trim()];
   if (word !== undefined) return word;
   const [whole = '', fraction] = said.trim().split(' ');
   const value = (t: string) =>

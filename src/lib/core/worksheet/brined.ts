@@ -9,7 +9,7 @@ import {
   type SaltKind
 } from '../salt/index';
 import { shareByRoom } from '../vessel/index';
-import type { OwnedSize } from './jars';
+import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
 import type { BrineToMix, JarCard, WorksheetInput } from './types';
 
@@ -78,12 +78,7 @@ function card(
   const naclG = poured.naclG * part;
   const waterG = poured.waterG * part;
   return {
-    jarId: size.jar.id,
-    name: size.jar.name,
-    geometryId: size.jar.geometryId,
-    lid: size.jar.lid,
-    usableMl: size.usableMl,
-    headspaceMm: size.headspaceMm,
+    ...jarOf(size),
     vegG,
     vegRoomMl: Math.min(vegRoomMl, size.usableMl),
     brineMl: poured.volumeMl * part,

@@ -9,7 +9,7 @@ import {
   type FreeSize,
   type JarSet
 } from '../vessel/index';
-import type { WorksheetInput, WorksheetJar } from './types';
+import type { JarCard, WorksheetInput, WorksheetJar } from './types';
 
 /** Least fill of a set: pieces share the room, shreds fill jar by jar and the last may be topped up. Common practice. */
 const LEAST_FILL = { brine: 0.6, dry: 0.5 } as const;
@@ -65,4 +65,12 @@ export function eachJar(set: JarSet, sizes: readonly OwnedSize[]): OwnedSize[] {
 export function packedShare(set: JarSet): number {
   if (set.vessels === 0) return 0;
   return set.key[0] === 0 ? 1 : Math.min(1, set.roomMl / set.needMl);
+}
+
+/** What a card says of its jar, whatever goes in. */
+export function jarOf(
+  size: OwnedSize
+): Pick<JarCard, 'jarId' | 'name' | 'geometryId' | 'lid' | 'usableMl' | 'headspaceMm'> {
+  const { id: jarId, name, geometryId, lid } = size.jar;
+  return { jarId, name, geometryId, lid, usableMl: size.usableMl, headspaceMm: size.headspaceMm };
 }

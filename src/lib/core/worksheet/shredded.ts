@@ -2,7 +2,7 @@ import { as } from '../quantity/index';
 import { brineFrom, brineOf, saltForDose, weighOut, type Brine, type SaltKind } from '../salt/index';
 import { fillInTurn, shareByRoom, SHRED_BULK } from '../vessel/index';
 import { mixOf, WATER_C, type Filled } from './brined';
-import type { OwnedSize } from './jars';
+import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
 import type { JarCard, WorksheetInput } from './types';
 
@@ -72,12 +72,7 @@ function card(
   const vegG = shredsMl * SHRED_BULK.mean;
   const naclG = rubbedNaclG + topUp.naclG;
   return {
-    jarId: size.jar.id,
-    name: size.jar.name,
-    geometryId: size.jar.geometryId,
-    lid: size.jar.lid,
-    usableMl: size.usableMl,
-    headspaceMm: size.headspaceMm,
+    ...jarOf(size),
     vegG,
     vegRoomMl: Math.min(shredsMl, size.usableMl),
     brineMl: topUp.volumeMl,

@@ -22,11 +22,16 @@
 </script>
 
 {#if b}
-  <Sheet open={dialogs.open === 'taste'} onclose={() => dialogs.close()} title="Taste: {b.name}" size="sm">
+  <Sheet
+    open={dialogs.open === 'taste'}
+    onclose={() => dialogs.close('taste')}
+    title="Taste: {b.name}"
+    size="sm"
+  >
     <ActionForm
       action="/counter?/taste"
       values={{ batchId: b.id }}
-      ondone={() => dialogs.close()}
+      ondone={() => dialogs.close('taste')}
       label="Log a taste"
     >
       {#snippet children({ busy, problemAt })}
@@ -54,11 +59,11 @@
     </ActionForm>
   </Sheet>
 
-  <Sheet open={dialogs.open === 'ph'} onclose={() => dialogs.close()} title="pH: {b.name}" size="sm">
+  <Sheet open={dialogs.open === 'ph'} onclose={() => dialogs.close('ph')} title="pH: {b.name}" size="sm">
     <ActionForm
       action="/counter?/ph"
       values={{ batchId: b.id }}
-      ondone={() => dialogs.close()}
+      ondone={() => dialogs.close('ph')}
       label="Log a pH strip"
     >
       {#snippet children({ busy, problemAt })}
@@ -86,11 +91,16 @@
     </ActionForm>
   </Sheet>
 
-  <Sheet open={dialogs.open === 'move'} onclose={() => dialogs.close()} title="Move: {b.name}" size="sm">
+  <Sheet
+    open={dialogs.open === 'move'}
+    onclose={() => dialogs.close('move')}
+    title="Move: {b.name}"
+    size="sm"
+  >
     <ActionForm
       action="/counter?/move"
       values={{ batchId: b.id }}
-      ondone={() => dialogs.close()}
+      ondone={() => dialogs.close('move')}
       label="Move jars"
     >
       {#snippet children({ busy, problemAt })}

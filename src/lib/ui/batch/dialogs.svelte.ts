@@ -10,8 +10,9 @@ class Dialogs {
     this.batch = batch;
     this.open = which;
   }
-  close(): void {
-    this.open = null;
+  /** Closes that one; another that was opened meanwhile stays. */
+  close(which: BatchDialog): void {
+    if (this.open === which) this.open = null;
   }
 }
 

@@ -43,17 +43,18 @@
   {/each}
   <Trouble problem={trouble} />
   {#if free.length > 0}
-    <Select
-      aria-label="Add what brings salt of its own"
-      class="mt-2"
-      value=""
-      items={free.map((s) => ({ value: s.id, name: s.name }))}
-      placeholder="+ something salty: fish sauce, miso …"
-      onchange={(e) => {
-        const id = e.currentTarget.value;
-        if (id) bench.choose({ extras: [...bench.extras, { id, amount: '' }] });
-        e.currentTarget.value = '';
-      }}
-    />
+    {#key bench.extras.length}
+      <Select
+        aria-label="Add what brings salt of its own"
+        class="mt-2"
+        value=""
+        items={free.map((s) => ({ value: s.id, name: s.name }))}
+        placeholder="+ something salty: fish sauce, miso …"
+        onchange={(e) => {
+          const id = e.currentTarget.value;
+          if (id) bench.choose({ extras: [...bench.extras, { id, amount: '' }] });
+        }}
+      />
+    {/key}
   {/if}
 </section>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Input } from 'flowbite-svelte';
-  import { plain, plusMinus, writePercent, writeSalt } from '$lib/core/quantity';
+  import { plain, plusMinus, writePercent, writeSalt, writeShare } from '$lib/core/quantity';
   import { asMeasured, rulesOfThumb, saltKind } from '$lib/core/salt';
   import { zoneOf, type Worksheet } from '$lib/core/worksheet';
   import Trouble from '../forms/Trouble.svelte';
@@ -60,7 +60,7 @@
           <li class="border-b border-rule-soft py-1.5 text-sm">
             <p>
               {r.reading.says}:
-              <b>ends at {writePercent(r.ends.mean)} ± {(plusMinus(r.ends) * 100).toFixed(1)}</b>, {zoneOf(
+              <b>ends at {writePercent(r.ends.mean)} ± {writeShare(plusMinus(r.ends))}</b>, {zoneOf(
                 r.ends.mean
               ).name}
             </p>
@@ -91,7 +91,7 @@
     {#each rules as rule (rule.says)}
       <li class="flex justify-between gap-3 border-b border-rule-soft py-1">
         <span class="text-quiet">{rule.says}</span><b
-          >{plain(rule.spoons, rule.spoons < 3 ? 1 : 0)} {rule.spoon}, {writeSalt(rule.grams)}</b
+          >{plain(rule.spoons, 1)} {rule.spoon}, {writeSalt(rule.grams)}</b
         >
       </li>
     {/each}

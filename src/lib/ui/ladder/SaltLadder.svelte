@@ -1,7 +1,7 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import { ZONES, zoneOf, type SaltEnds } from '$lib/core/worksheet';
-  import { plusMinus, writePercent } from '$lib/core/quantity';
+  import { plusMinus, writePercent, writeShare } from '$lib/core/quantity';
 
   /** One upright axis of equilibrium salinity, with the rungs that matter; lying down on a phone. */
   interface Rung {
@@ -88,7 +88,7 @@
       y="15"
       font-size="15"
       font-weight="700"
-      fill="var(--ink)">ends at {writePercent(s)} ± {(pm * 100).toFixed(1)}</text
+      fill="var(--ink)">ends at {writePercent(s)} ± {writeShare(pm)}</text
     >
     {#if ends.asPoured !== null}
       <circle cx={x(ends.asPoured) * 3.58} cy="34" r="6" fill="none" stroke="var(--ink)" stroke-width="2" />
@@ -143,7 +143,7 @@
     />
     <path d="M60,{y(s)} l12,-14 H262 v28 H72 Z" fill="var(--slate)" />
     <text x="80" y={y(s) + 5} font-size="15" font-weight="700" fill="var(--chalk)"
-      >ends at {writePercent(s)} ± {(pm * 100).toFixed(1)}</text
+      >ends at {writePercent(s)} ± {writeShare(pm)}</text
     >
   </svg>
 {/if}

@@ -8,10 +8,9 @@
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
-  import { jarItems, leftOf, levelOf } from '$lib/ui/batch/standing';
+  import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
-  import Jar from '$lib/ui/jar/Jar.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { undoCommand } from '$lib/ui/shell/toasts.svelte';
   import { clockTime, longDay } from '$lib/ui/time';
@@ -44,19 +43,12 @@
   <div class="flex min-w-0 flex-col gap-7">
     <Shelf jars={b.fillings} key={(f) => f.id}>
       {#snippet jar(f)}
-        <div class="px-1">
-          <Jar
-            geometryId={f.geometryId}
-            lid={f.lid}
-            usableMl={levelOf(b, f)}
-            vegRoomMl={f.vegRoomMl}
-            left={leftOf(f)}
-            items={jarItems(b)}
-            scale={0.62}
-            label={f.lidNumber}
-            text="Jar {f.lidNumber}, {f.jarName}, {house.mass(f.leftG)} left"
-          />
-        </div>
+        <StandingJar
+          batch={b}
+          filling={f}
+          scale={0.62}
+          text="Jar {f.lidNumber}, {f.jarName}, {house.mass(f.leftG)} left"
+        />
       {/snippet}
       {#snippet caption(f)}
         <p class="max-w-28 font-semibold">{f.jarName}</p>

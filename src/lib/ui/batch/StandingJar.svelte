@@ -1,0 +1,44 @@
+<script lang="ts">
+  import type { Batch, Filling } from '$lib/core/batch';
+  import Jar from '../jar/Jar.svelte';
+  import { jarItems, leftOf, levelOf } from './standing';
+
+  /** A jar of a batch as it stands on a board; with `onchoose` it can be chosen. */
+  interface Props {
+    batch: Batch;
+    filling: Filling;
+    scale: number;
+    text: string;
+    chosen?: boolean;
+    bubbles?: boolean;
+    onchoose?: () => void;
+  }
+  let { batch, filling, scale, text, chosen = false, bubbles = false, onchoose }: Props = $props();
+</script>
+
+{#snippet picture()}
+  <Jar
+    geometryId={filling.geometryId}
+    lid={filling.lid}
+    usableMl={levelOf(batch, filling)}
+    vegRoomMl={filling.vegRoomMl}
+    left={leftOf(filling)}
+    items={jarItems(batch)}
+    {scale}
+    label={filling.lidNumber}
+    {bubbles}
+    {chosen}
+    {text}
+  />
+{/snippet}
+
+{#if onchoose}
+  <button
+    class="flex items-end rounded-t-lg px-1 pt-1 hover:bg-rule-soft"
+    onclick={onchoose}
+    aria-label="Jar {filling.lidNumber}: {batch.name}"
+    aria-pressed={chosen}>{@render picture()}</button
+  >
+{:else}
+  <div class="px-1">{@render picture()}</div>
+{/if}

@@ -1,0 +1,128 @@
+import { describe, expect, it } from 'vitest';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { wall } from '$lib/core/calendar';
+import { CARE_KINDS } from '$lib/core/batch';
+import { CROPS } from '$lib/core/produce';
+import { WORDED } from '$lib/schema/words';
+import { cropColour } from '$lib/ui/jar/colours';
+import { layPieces } from '$lib/ui/jar/pieces';
+import { heldAgainst } from '$lib/ui/bench/said';
+import { clockTime, dayAndYear, inDays, longDay, relativeDay, relativeTime, shortDay } from '$lib/ui/time';
+import { careShort, careWhy, careWords, doneWords, numbers, questionWords } from '$lib/ui/words';
+import { bench, sheet } from '../support/builders';
+
+const now = wall('2026-09-12', 8, 10);
+
+describe('times as they are said', () => {
+  it.each([
+    [longDay(now), 'Sat 12 September'],
+    [shortDay(now), '12 Sep'],
+    [dayAndYear(now), '12 Sep 2026'],
+    [clockTime(now), '8:10'],
+    [relativeDay(now + 1440, now), 'tomorrow'],
+    [relativeDay(now - 1440, now), 'yesterday'],
+    [relativeDay(now + 3 * 1440, now), 'Tue'],
+    [relativeDay(now + 30 * 1440, now), '12 Oct'],
+    [relativeDay(now + 400 * 1440, now), '17 Oct 2027'],
+    [relativeTime(now, now), 'today, 8:10'],
+    [inDays(0), 'today'],
+    [inDays(1), 'in 1 day'],
+    [inDays(-2), '2 days ago']
+  ])('%s', (said, wanted) => expect(said).toBe(wanted));
+});
+
+describe('codes to sentences', () => {
+  it('every care kind has its words', () => {
+    for (const kind of CARE_KINDS) {
+      expect(careWords(kind, [38, 39])).toMatch(/38 and 39/);
+      expect(careWhy(kind).length).toBeGreaterThan(3);
+      expect(careShort(kind).length).toBeGreaterThan(1);
+    }
+    expect([numbers([]), numbers([4]), numbers([4, 5, 6])]).toEqual(['', '4', '4, 5 and 6']);
+  });
+  it('what was done is said in the household’s units', () => {
+    expect(doneWords('weigh-in', { name: 'Carrot', g: 992.23 }, 'US')).toBe('Weighed in: Carrot, 2 lb 3 oz');
+    expect(doneWords('start-batch', { name: 'Kraut', lidNumbers: [3] }, 'metric')).toBe(
+      'Started: Kraut. Write 3 on the lid'
+    );
+    expect(doneWords('no-such-thing', undefined, 'metric')).toBe('Done');
+  });
+  it('a question names the numbers and the slip', () => {
+    const q = {
+      code: 'prepared-too-little' as const,
+      itemId: 'a',
+      slip: 'ounces' as const,
+      values: { preparedG: 96, pickedG: 3400, expectedG: 2720 }
+    };
+    expect(questionWords(q, (g) => `${g} g`)).toBe(
+      '96 g from 3400 g picked is little: about 2720 g is usual. Perhaps the scale showed ounces, or grams, and the other was meant?'
+    );
+  });
+  it('every refusal in the code has a sentence', () => {
+    const files = (dir: string): string[] =>
+      readdirSync(dir).flatMap((n) =>
+        statSync(join(dir, n)).isDirectory() ? files(join(dir, n)) : [join(dir, n)]
+      );
+    const code = files('src/lib')
+      .filter((f) => f.endsWith('.ts'))
+      .map((f) => readFileSync(f, 'utf8'))
+      .join('\n');
+    const used = new Set(
+      [...code.matchAll(/(?:refuse|bad)\(\s*'([a-z-]+)'|code: '([a-z-]+)'/g)].map((m) => m[1] ?? m[2]!)
+    );
+    const questions = ['prepared-too-little', 'prepared-too-much', 'jars-mostly-air', 'dose-tenfold'];
+    expect(
+      [...used].filter(
+        (c) => !WORDED.includes(c) && !questions.includes(c) && c !== 'too-much' && c !== 'no-answer'
+      )
+    ).toEqual([]);
+  });
+  it('no glyph that the shipped faces lack, no word of a back office', () => {
+    const files = (dir: string): string[] =>
+      readdirSync(dir).flatMap((n) =>
+        statSync(join(dir, n)).isDirectory() ? files(join(dir, n)) : [join(dir, n)]
+      );
+    for (const file of [...files('src/routes'), ...files('src/lib/ui')].filter((f) =>
+      f.endsWith('.svelte')
+    )) {
+      const text = readFileSync(file, 'utf8');
+      expect(text, file).not.toMatch(/[→←≥≤⌫✓]/);
+      expect(text.replace(/type="submit"/g, ''), file).not.toMatch(/>\s*(Submit|Dashboard|Manage)\b/);
+    }
+  });
+});
+
+describe('pictures', () => {
+  it('every crop has a colour of its own, and gold shows', () => {
+    for (const c of CROPS) expect(cropColour(c.id), c.id).not.toBe('#c9c18f');
+    expect(cropColour('beet', 'Golden beet dice')).not.toBe(cropColour('beet'));
+  });
+  it('the same jar always looks the same, and shares show', () => {
+    const a = layPieces(100, 150, 150, 'chunk', [0.7, 0.3]);
+    expect(layPieces(100, 150, 150, 'chunk', [0.7, 0.3])).toEqual(a);
+    expect(a[0]!.length).toBeGreaterThan(a[1]!.length);
+    for (const cut of ['shred', 'ring', 'floret', 'half', 'upright', 'coin'] as const)
+      expect(layPieces(90, 120, 120, cut, [1])[0]).toMatch(/^M[-\d.]/);
+  });
+});
+
+describe('a dose held against the jars', () => {
+  const input = bench({ styleId: 'pieces', fraction: 0.025 });
+  const w = sheet({ styleId: 'pieces', fraction: 0.025 });
+  it('says where each reading ends, and asks when they end apart', () => {
+    const d = heldAgainst('2.2 %', input, w, 'metric');
+    expect(d.readings).toHaveLength(4);
+    expect(d.ask).toBe(true);
+    const [veg, total, water, ends] = d.readings.map((r) => r.ends.mean);
+    expect(ends!).toBeCloseTo(0.022, 9);
+    expect(total!).toBeGreaterThan(veg!);
+    expect(total!).toBeGreaterThan(water!);
+  });
+  it('does not ask when there is one reading, and means nothing where there is no water', () => {
+    expect(heldAgainst('30 g/l', input, w, 'metric')).toMatchObject({ ask: false, problem: null });
+    expect(heldAgainst('30 g/l', bench(), sheet(), 'metric').problem?.code).toBe('dose-means-nothing');
+    expect(heldAgainst('', input, w, 'metric')).toMatchObject({ readings: [], problem: null });
+    expect(heldAgainst('a dollop', input, w, 'metric').problem?.code).toBe('dose-not-understood');
+  });
+});
