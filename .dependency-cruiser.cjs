@@ -55,7 +55,7 @@ module.exports = {
       'resolvable',
       'an import that cannot be found escapes every other rule',
       {},
-      { couldNotResolve: true, pathNot: '^\\$(app|env|service-worker)' }
+      { couldNotResolve: true, pathNot: '(^\\$(app|env|service-worker)|/\\$types$)' }
     )
   ],
   options: {

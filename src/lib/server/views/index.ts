@@ -37,9 +37,30 @@ export async function living(
   };
 }
 
-/** The shell's figures. */
-export async function overview(house: House): Promise<Overview> {
-  const all = await living(house);
+/** What the command box finds: living batches with their jars, and picks. */
+export interface Findable {
+  readonly label: string;
+  readonly more: string;
+  readonly href: string;
+}
+
+/** What stands around every room: its figures, and what the command box finds. Read once for both. */
+export async function shell(house: House): Promise<{ overview: Overview; find: Findable[] }> {
+  const { db } = house;
+  const all = await batches.list(db, 'all');
+  const rest = {
+    household: await household(db),
+    lots: await lots.list(db, 'live'),
+    pantry: await pantry(db),
+    now: nowOf(house)
+  };
+  const live = all.filter(isLive);
+  return { overview: overviewOf(house, { ...rest, batches: live }), find: findables(all, live) };
+}
+
+type Living = Awaited<ReturnType<typeof living>>;
+
+function overviewOf(house: House, all: Living): Overview {
   const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
   const jars = all.batches.flatMap(standing);
   const at = (kind: string) => jars.filter((f) => kindOf.get(placeOf(f)) === kind).length;
@@ -57,26 +78,17 @@ export async function overview(house: House): Promise<Overview> {
   };
 }
 
-/** What the command box finds: living batches with their jars, and picks. */
-export interface Findable {
-  readonly label: string;
-  readonly more: string;
-  readonly href: string;
-}
+/** Eaten batches stay findable for a while. */
+const EATEN_FINDABLE = 50;
 
-/** Everything findable by name or lid number. */
-export async function findables(house: House): Promise<Findable[]> {
-  const all = await batches.list(house.db, 'all');
-  return all
-    .filter((b) => isLive(b))
-    .concat(all.filter((b) => !isLive(b)).slice(-50))
-    .map((b) => ({
-      label: b.name,
-      more: isLive(b)
-        ? `jars ${standing(b)
-            .map((f) => f.lidNumber)
-            .join(', ')}`
-        : 'eaten',
-      href: `/notebook/${b.id}`
-    }));
+function findables(all: readonly Batch[], live: readonly Batch[]): Findable[] {
+  const lids = (b: Batch) =>
+    standing(b)
+      .map((f) => f.lidNumber)
+      .join(', ');
+  return [...live, ...all.filter((b) => !isLive(b)).slice(-EATEN_FINDABLE)].map((b) => ({
+    label: b.name,
+    more: isLive(b) ? `jars ${lids(b)}` : 'eaten',
+    href: `/notebook/${b.id}`
+  }));
 }

@@ -2,23 +2,24 @@ import { error } from '@sveltejs/kit';
 import { careTasks } from '$lib/core/care';
 import { ledger } from '$lib/core/larder';
 import { action } from '$lib/server/http/answers';
-import { batches } from '$lib/server/repos';
+import { batches, household } from '$lib/server/repos';
 import { record } from '$lib/server/views/record';
 import { USE_CASES } from '$lib/server/usecases';
-import { living } from '$lib/server/views';
+import { nowOf } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { db } = locals.house;
   const batch = (await batches.load(db, params.id))?.state;
   if (!batch) error(404, 'No batch of that name.');
-  const { household, now } = await living(locals.house);
+  const { places } = await household(db);
+  const now = nowOf(locals.house);
   const said = await record(locals.house, params.id);
   return {
     batch,
     said,
     ledger: ledger(batch),
-    tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now)
+    tasks: careTasks(batch, places, now).filter((t) => t.due <= now)
   };
 };
 
