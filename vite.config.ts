@@ -9,6 +9,8 @@ export default defineConfig({
     include: ['tests/**/*.test.ts'],
     exclude: ['tests/e2e/**'],
     setupFiles: ['tests/support/seed.ts'],
-    testTimeout: 30_000
+    // Only ends what hangs; no test asserts a time.
+    testTimeout: 180_000,
+    hookTimeout: 180_000
   }
 });

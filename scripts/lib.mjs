@@ -80,7 +80,7 @@ export async function startServer(env, stdio = 'inherit') {
   const base = `http://127.0.0.1:${env.CROCKLE_PORT ?? 4620}`;
   let gone = false;
   child.once('exit', () => (gone = true));
-  for (let i = 0; i < 600 && !gone; i++) {
+  for (let i = 0; i < 1800 && !gone; i++) {
     try {
       if ((await fetch(`${base}/health`)).ok) return { child, base };
     } catch {

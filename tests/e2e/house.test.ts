@@ -41,7 +41,7 @@ class OwnServer {
             (r) => r.ok,
             () => this.child?.exitCode !== null
           ),
-        { timeout: 20_000 }
+        { timeout: 60_000 }
       )
       .toBe(true);
   }
@@ -61,7 +61,6 @@ class OwnServer {
 }
 
 test('killed amid a stream of writes: every acknowledged write is there, none is half there', async () => {
-  test.setTimeout(120_000);
   const server = new OwnServer();
   const kept = new Set<string>();
   await server.start();
@@ -80,7 +79,7 @@ test('killed amid a stream of writes: every acknowledged write is there, none is
     };
     const hands = [0, 1, 2].map(stream);
     const from = kept.size;
-    await expect.poll(() => kept.size, { timeout: 20_000, intervals: [20] }).toBeGreaterThan(from + 30);
+    await expect.poll(() => kept.size, { timeout: 60_000, intervals: [20] }).toBeGreaterThan(from + 30);
     await server.end('SIGKILL');
     alive = false;
     await Promise.all(hands);

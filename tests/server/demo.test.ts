@@ -16,7 +16,7 @@ const opens = instantOf(DEMO_OPENS, ZONE);
 beforeAll(async () => {
   db = await openDatabase(':memory:');
   await seedDemo(db, ZONE, opens);
-}, 60_000);
+});
 afterAll(() => db.destroy());
 
 describe('Osier Bank', () => {
@@ -61,5 +61,5 @@ describe('Osier Bank', () => {
     const events = (k: Knex) => k('event').select('id', 'at', 'data').orderBy('seq');
     expect(await events(again)).toEqual(await events(db));
     await again.destroy();
-  }, 60_000);
+  });
 });
