@@ -58,6 +58,14 @@ function shape(cut: Cut, x: number, y: number, turn: number): string {
       [w / 2.4, -h / 5],
       [w / 2, h / 2.6]
     ]);
+  // A shred is too thin for rounded ends to show: four corners keep the page light.
+  if (cut === 'shred')
+    return corners(x, y, turn, [
+      [-w / 2, -h / 2],
+      [w / 2, -h / 2],
+      [w / 2, h / 2],
+      [-w / 2, h / 2]
+    ]);
   const nip = Math.min(w, h) / 4;
   return corners(x, y, turn, [
     [-w / 2, -h / 2 + nip],

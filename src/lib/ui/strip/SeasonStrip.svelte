@@ -57,12 +57,18 @@
     return out;
   });
   const rows = $derived([...spans].sort((a, b) => a.startedAt - b.startedAt));
+  // On a narrow screen the strip opens at now, not at the season's first week.
+  let frame = $state<HTMLElement>();
+  $effect(() => {
+    if (frame) frame.scrollLeft = x(now) - frame.clientWidth * 0.6;
+  });
   const upTo = (s: Span) => s.coldAt ?? s.endedAt ?? Math.max(now, s.window?.to ?? now);
 </script>
 
 <div
   class="overflow-x-auto"
   bind:clientWidth={width}
+  bind:this={frame}
   role="region"
   aria-label="The season strip"
   tabindex="-1"
