@@ -76,6 +76,25 @@ export default ts.config(
     files: ['src/**/*.ts', 'src/**/*.svelte'],
     rules: { 'no-restricted-syntax': noClock('never the time of the machine') }
   },
+  {
+    // The router drops a page being opened when it is asked to look again meanwhile.
+    files: ['src/**/*.ts', 'src/**/*.svelte'],
+    ignores: ['src/lib/ui/shell/look-again.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: '$app/navigation',
+              importNames: ['invalidate', 'invalidateAll'],
+              message: 'Use lookAgain of ui/shell/look-again.'
+            }
+          ]
+        }
+      ]
+    }
+  },
   { files: ['src/lib/server/clock.ts'], rules: { 'no-restricted-syntax': 'off' } },
   {
     // The core knows no clock, no locale, no machine and no browser.

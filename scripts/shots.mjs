@@ -29,12 +29,16 @@ const VIEWS = [
   {
     name: 'record',
     path: '/notebook',
-    act: (page) =>
-      page
+    act: async (page) => {
+      await page
         .getByRole('link', { name: /Pink turnips/ })
         .first()
-        .click()
+        .click();
+      await page.waitForURL(/notebook\/.+/);
+    }
   },
+  { name: 'recipe', path: '/notebook/recipes/leek-kimchi' },
+  { name: 'put-right', path: '/counter', act: putRight },
   { name: 'kit', path: '/kit' },
   { name: 'bench-dark', path: '/bench', dark: true },
   { name: 'counter-dark', path: '/counter', dark: true },
@@ -43,6 +47,11 @@ const VIEWS = [
   { name: 'bench-phone', path: '/bench', size: PHONE },
   { name: 'counter-phone', path: '/counter', size: PHONE }
 ];
+
+async function putRight(page) {
+  await page.getByRole('button', { name: 'Put right' }).click();
+  await page.getByLabel('Missing, each jar').fill('150 ml');
+}
 
 async function weighIn(page) {
   await page.getByRole('button', { name: '+ weigh in' }).click();
@@ -81,7 +90,11 @@ try {
       await view.act(page);
       await page.waitForLoadState('networkidle');
     }
-    await page.evaluate(() => document.fonts.ready);
+    // What fades in has faded in.
+    await page.evaluate(async () => {
+      await document.fonts.ready;
+      await Promise.all(document.getAnimations().map((a) => a.finished.catch(() => null)));
+    });
     await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: args.includes('--full') });
     console.log(`${view.name}.png`);
     await context.close();

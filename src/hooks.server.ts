@@ -15,6 +15,8 @@ export const init: ServerInit = async () => {
   const config = readConfig(process.env);
   hosts = ownHosts(config.hosts);
   open = await openHouse(config);
+  // A stream that never ends would keep the server from ending.
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => open?.house.scale?.close());
   process.once('sveltekit:shutdown', () => void open?.close());
 };
 

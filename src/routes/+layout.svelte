@@ -1,5 +1,6 @@
 <script lang="ts">
   import '../app.css';
+  import { onMount } from 'svelte';
   import { ThemeProvider } from 'flowbite-svelte';
   import Shell from '$lib/ui/shell/Shell.svelte';
   import Toasts from '$lib/ui/shell/Toasts.svelte';
@@ -9,6 +10,10 @@
 
   let { data, children }: LayoutProps = $props();
   provideHouse(() => ({ household: data.overview.household, now: data.overview.now }));
+  // From here on keys and taps are heard: the browser tests and the pictures wait for it.
+  onMount(() => {
+    document.body.dataset.alive = 'yes';
+  });
 </script>
 
 <ThemeProvider {theme}>

@@ -177,7 +177,7 @@ describe('the examples in the docstrings', () => {
 
   it('style, safety, care, batch', () => {
     expect(style('pieces')?.salting).toBe('brine');
-    expect(cutFor(style('pieces')!, 'shred')).toBe('chunk');
+    expect(cutFor(style('pieces')!, crop('cabbage-pointed')!)).toBe('chunk');
     expect(usualSaltFor(style('pieces')!, ['cucumber-small'])).toBe(0.03);
     expect(saltCautions(0.014).map((c) => c.level)).toEqual(['harm']);
     expect(saltCautions(0.022)).toEqual([]);

@@ -418,7 +418,8 @@ describe('household and pantry', () => {
       owned: 3,
       brimMl: null,
       headspaceMm: null,
-      weightMl: null
+      weightMl: null,
+      weightId: null
     };
     const twice = [jar, { ...jar, owned: 5 }].reduce(
       (h, data) => evolveHousehold(h, { type: 'jarsOwned', data }),

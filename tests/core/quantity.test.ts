@@ -7,9 +7,12 @@ import {
   fahrenheit,
   massStep,
   MEASURES,
+  plainPhrase,
   plusMinus,
   readQuantity,
   roundBrineUp,
+  SPOKEN_NUMBER,
+  spokenNumber,
   UNITS,
   writeMass,
   writePercent,
@@ -198,5 +201,25 @@ describe('writing back', () => {
   it('± holds nine times in ten: 1.645 sd of a normal value', () => {
     // Source: tables of the normal distribution, 95 % point 1.6449.
     near(plusMinus({ mean: 5120, sd: 384 }), 631.6, 1e-3);
+  });
+});
+
+describe('numbers inside phrases', () => {
+  it.each([
+    ['1 1/2', 1.5],
+    ['3/4', 0.75],
+    ['2,5', 2.5],
+    ['half a', 0.5],
+    ['a quarter', 0.25],
+    ['an', 1],
+    ['seven', 7]
+  ] as const)('%s', (said, n) => {
+    expect(spokenNumber(said)).toBe(n);
+    expect(new RegExp(`^${SPOKEN_NUMBER}$`).test(said)).toBe(true);
+  });
+  it('a phrase is made plain first', () => {
+    expect(plainPhrase('1½ tbsp  to 2%')).toBe('1 1/2 tbsp to 2 %');
+    expect(plainPhrase('2\u202f000 g')).toBe('2 000 g');
+    expect(spokenNumber('some')).toBeNaN();
   });
 });

@@ -205,6 +205,13 @@ describe('weights that hardly can be', () => {
       items: [{ id: 'a', cropId: 'kohlrabi', pickedG: 500, withTops: false, preparedG: 350 }]
     });
     expect(sheetQuestions(air, 0.025).map((q) => q.code)).toEqual(['jars-mostly-air']);
+    const over = sheet({
+      styleId: 'pieces',
+      fraction: 0.025,
+      counts: { half: 1 },
+      items: [{ id: 'a', cropId: 'kohlrabi', pickedG: 4000, withTops: false, preparedG: 2750 }]
+    });
+    expect(sheetQuestions(over, 0.025).map((q) => `${q.code} ${q.slip}`)).toEqual(['jars-overfull ten']);
     expect(sheetQuestions(sheet({ fraction: 0.22 }), 0.022).map((q) => `${q.code} ${q.slip}`)).toEqual([
       'dose-tenfold ten'
     ]);

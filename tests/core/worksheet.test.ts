@@ -317,7 +317,7 @@ describe('styles and crops', () => {
       expect(s.steps.length).toBeGreaterThan(5);
       expect(s.tasting.length).toBe(4);
       expect(s.counterDays.from).toBeLessThan(s.counterDays.to);
-      for (const c of CROPS) expect(s.cuts).toContain(cutFor(s, c.pack));
+      for (const c of CROPS) expect(s.cuts).toContain(cutFor(s, c));
     }
     expect(usualSaltFor(style('pieces')!, ['carrot', 'cucumber-small'])).toBe(0.03);
   });

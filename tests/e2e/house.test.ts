@@ -1,64 +1,7 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
-import { networkInterfaces, tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { expect, test } from './support';
-
-/** A server of the test's own, on the household's empty database. */
-class OwnServer {
-  readonly folder = mkdtempSync(join(tmpdir(), 'crockle-own-'));
-  base = '';
-  errors = '';
-  private child: ChildProcess | undefined;
-  private port = 0;
-
-  async start(env: Record<string, string> = {}): Promise<void> {
-    this.port ||= await new Promise<number>((resolve) => {
-      const probe = createServer().listen(0, '127.0.0.1', () => {
-        const { port } = probe.address() as { port: number };
-        probe.close(() => resolve(port));
-      });
-    });
-    this.base = `http://127.0.0.1:${this.port}`;
-    this.errors = '';
-    this.child = spawn(process.execPath, ['server.mjs'], {
-      stdio: ['ignore', 'ignore', 'pipe'],
-      env: {
-        ...process.env,
-        CROCKLE_DEMO: '0',
-        CROCKLE_LOG: 'silent',
-        CROCKLE_DATABASE: join(this.folder, 'house.db'),
-        CROCKLE_PORT: String(this.port),
-        ...env
-      }
-    });
-    this.child.stderr?.on('data', (d: Buffer) => (this.errors += d.toString()));
-    await expect
-      .poll(
-        () =>
-          fetch(`${this.base}/health`).then(
-            (r) => r.ok,
-            () => this.child?.exitCode !== null
-          ),
-        { timeout: 60_000 }
-      )
-      .toBe(true);
-  }
-  async end(signal: NodeJS.Signals): Promise<number | null> {
-    const gone = new Promise<number | null>((resolve) => this.child?.once('exit', resolve));
-    this.child?.kill(signal);
-    return gone;
-  }
-  exitCode = () => this.child?.exitCode ?? null;
-  say = (thing: string, body: unknown, headers: Record<string, string> = {}) =>
-    fetch(`${this.base}/api/v1/${thing}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json', ...headers },
-      body: JSON.stringify(body)
-    });
-  clean = () => rmSync(this.folder, { recursive: true, force: true });
-}
+import { existsSync } from 'node:fs';
+import { networkInterfaces } from 'node:os';
+import { OwnServer } from './server';
+import { alive, expect, test } from './support';
 
 test('killed amid a stream of writes: every acknowledged write is there, none is half there', async () => {
   const server = new OwnServer();
@@ -108,9 +51,9 @@ test('a clean end closes the database', async () => {
   const server = new OwnServer();
   await server.start();
   await server.say('weigh-in', { commandId: 'a', cropId: 'carrot', weight: '1 kg' });
-  expect(existsSync(join(server.folder, 'house.db-wal'))).toBe(true);
+  expect(existsSync(`${server.database}-wal`)).toBe(true);
   expect(await server.end('SIGTERM')).toBe(0);
-  expect(existsSync(join(server.folder, 'house.db-wal'))).toBe(false);
+  expect(existsSync(`${server.database}-wal`)).toBe(false);
   server.clean();
 });
 
@@ -126,7 +69,7 @@ test('the first run asks three things, and can be skipped', async ({ page }) => 
   const server = new OwnServer();
   await server.start();
   await page.goto(server.base);
-  await page.waitForLoadState('networkidle');
+  await alive(page);
   await expect(page.getByRole('heading', { name: 'Three things first' })).toBeVisible();
   await page.getByRole('button', { name: 'One Clip-top jar 1 l, clamped more' }).click();
   await page.getByLabel('How many eat?').fill('3');
@@ -152,7 +95,7 @@ test('the first run asks three things, and can be skipped', async ({ page }) => 
   const other = new OwnServer();
   await other.start();
   await page.goto(other.base);
-  await page.waitForLoadState('networkidle');
+  await alive(page);
   await page.getByRole('button', { name: /^Skip/ }).click();
   await expect(page.getByText('No jars yet.')).toBeVisible();
   await other.end('SIGTERM');
@@ -171,7 +114,7 @@ test('plain HTTP: forms post under any own address when told to listen, a foreig
   for (const host of ['localhost', '127.0.0.1', ...(address ? [address] : [])]) {
     const base = `http://${host}:${port}`;
     await page.goto(`${base}/garden`);
-    await page.waitForLoadState('networkidle');
+    await alive(page);
     if (page.url().endsWith('/welcome')) {
       await page.getByRole('button', { name: /^Skip/ }).click();
       await page.waitForURL(`${base}/`);

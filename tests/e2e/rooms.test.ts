@@ -10,6 +10,9 @@ const ROOMS = [
   '/pantry',
   '/season',
   '/notebook',
+  '/notebook/recipes',
+  '/notebook/recipes/new',
+  '/notebook/recipes/leek-kimchi',
   '/kit'
 ] as const;
 
@@ -29,7 +32,7 @@ for (const scheme of ['light', 'dark'] as const)
 
 test('dialogs pass the scan, and a record', async ({ page }) => {
   await open(page, '/counter');
-  for (const name of ['Taste', 'pH', 'Move']) {
+  for (const name of ['Taste', 'pH', 'Move', 'Put right']) {
     await page.getByRole('button', { name, exact: true }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     const { violations } = await new AxeBuilder({ page }).include('dialog[open]').analyze();
@@ -42,6 +45,9 @@ test('dialogs pass the scan, and a record', async ({ page }) => {
     await expect(page.getByRole('dialog')).toHaveCount(0);
   }
   await page.getByRole('button', { name: '+ weigh in' }).click();
+  // The scale comes into the dialog that is open.
+  await page.getByRole('button', { name: 'the scale', exact: true }).click();
+  await expect(page.getByRole('complementary', { name: 'The kitchen scale' })).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).include('dialog[open]').analyze();
   expect(
     violations

@@ -1,7 +1,19 @@
+import { copyFileSync } from 'node:fs';
 import { test as base, expect, type APIRequestContext, type Page } from '@playwright/test';
+import { OwnServer } from './server';
 
-/** Every test also holds that the console stayed clean. */
+/** Every test has a server on its own copy of the demo household, and holds that the console stayed clean. */
 export const test = base.extend<{ clean: void }>({
+  // Playwright's fixtures name what they need in this pattern; this one needs nothing.
+  // eslint-disable-next-line no-empty-pattern
+  baseURL: async ({}, use) => {
+    const server = new OwnServer();
+    copyFileSync(process.env.E2E_SEED!, server.database);
+    await server.start({ CROCKLE_DEMO: '1' });
+    await use(server.base);
+    await server.end('SIGTERM');
+    server.clean();
+  },
   clean: [
     async ({ page }, use) => {
       const said: string[] = [];
@@ -23,10 +35,16 @@ export const SIZES = [
   { name: 'phone', width: 390, height: 844 }
 ] as const;
 
+/** Waits until a page that was asked for hears keys and taps. */
+export async function alive(page: Page): Promise<void> {
+  await page.locator('body[data-alive]').waitFor();
+  await page.waitForLoadState('networkidle');
+}
+
 /** Opens a page and waits until it has come alive. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
-  await page.waitForLoadState('networkidle');
+  await alive(page);
 }
 
 let n = 0;
@@ -42,9 +60,25 @@ export async function say(
   return { commandId, answer: (await response.json()) as Record<string, unknown> };
 }
 
-/** Clears the bench, so that a test meets only its own picks there. */
+/** Weighs a pick in, takes it to the bench, and prepares it if said; the pick's id. */
+export async function onBench(
+  request: APIRequestContext,
+  cropId: string,
+  weight: string,
+  prepared = ''
+): Promise<string> {
+  const { commandId } = await say(request, 'weigh-in', { cropId, weight });
+  await say(request, 'take-to-bench', { lotId: commandId, weight: '' });
+  if (prepared) await say(request, 'weigh-prepared', { lotId: commandId, weight: prepared });
+  return commandId;
+}
+
+/** The big answer, where this page shows it. */
+export const answer = (page: Page) => page.locator('[data-answer]:visible');
+
+/** Clears the bench of what the demo household has on it, so that a test meets only its own picks there. */
 export async function clearBench(request: APIRequestContext): Promise<void> {
   const lots = (await (await request.get('/api/v1/picks')).json()) as { id: string; benchG: number }[];
   for (const lot of lots.filter((l) => l.benchG > 0)) await say(request, 'put-back', { lotId: lot.id });
-  await request.post('/api/v1/bench-draft', { data: {} });
+  await request.post('/api/v1/bench-draft', { data: { anew: true } });
 }

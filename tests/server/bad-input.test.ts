@@ -1,6 +1,7 @@
 import { beforeAll, afterAll, describe, expect, it } from 'vitest';
 import { USE_CASES, computeWorksheet, stepClock, type UseCaseName } from '$lib/server/usecases';
 import { problem, WORDED } from '$lib/schema/words';
+import { household } from '$lib/server/repos';
 import { testHouse, type TestHouse } from '../support/house';
 
 let house: TestHouse;
@@ -30,6 +31,24 @@ beforeAll(async () => {
     amount: 'quarter'
   });
   await house.say('take-to-bench', { lotId: 'lot2', weight: '' });
+  await house.say('keep-brine', { commandId: 'stock', name: 'Stock', amount: '2 l', strengthPercent: 3 });
+  await house.say('enter-standing', {
+    commandId: 'sauce',
+    name: 'Sauce',
+    styleId: 'pepper-sauce',
+    cropId: 'pepper-cayenne',
+    since: '2026-09-01',
+    placeId: 'counter',
+    jarId: (await household(house.db)).jars[0]!.id,
+    jars: 1
+  });
+  await house.say('wish-next', {
+    commandId: 'wish',
+    recipeId: 'plain-kraut',
+    said: '100 % white cabbage',
+    by: 'less'
+  });
+  await house.say('plan-away', { commandId: 'trip', from: '2026-10-01', to: '2026-10-08' });
 });
 afterAll(() => house.db.destroy());
 
@@ -54,7 +73,52 @@ const GOOD: Record<UseCaseName, () => Record<string, unknown>> = {
   'take-to-bench': () => ({ lotId: 'lot2', weight: '100 g' }),
   'put-back': () => ({ lotId: 'lot2' }),
   'weigh-prepared': () => ({ lotId: 'lot2', weight: '800 g' }),
+  'sort-pick': () => ({ lotId: 'lot2', culled: '50 g', prepared: '600 g', greens: '20 g', offcuts: '30 g' }),
   'start-batch': () => start,
+  'add-pick': () => ({ batchId: id, fillingId: `${id}.j1` }),
+  'put-right': () => ({
+    batchId: id,
+    fillingIds: `${id}.j1`,
+    trouble: 'wrong-top-up',
+    amount: '150 ml',
+    strengthPercent: '6',
+    freeBrine: '100 ml'
+  }),
+  'sour-sauce': () => ({
+    batchId: 'sauce',
+    fillingIds: 'sauce.j1',
+    pH: 4.2,
+    wanted: 3.8,
+    sauce: '700 g',
+    vinegarMl: 20
+  }),
+  'write-recipe': () => ({ name: 'Kraut', styleId: 'shredded', card: '2 kg cabbage' }),
+  'change-recipe': () => ({
+    recipeId: 'plain-kraut',
+    name: 'Kraut',
+    styleId: 'shredded',
+    card: '2 kg cabbage',
+    what: 'other'
+  }),
+  'wish-next': () => ({ recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'more' }),
+  'settle-wish': () => ({ recipeId: 'plain-kraut', wishId: 'wish', how: 'take' }),
+  'retire-recipe': () => ({ recipeId: 'plain-kraut', back: 'no' }),
+  'keep-brine': () => ({ name: 'Stock', amount: '1 l', strengthPercent: 5 }),
+  'take-brine': () => ({ brineId: 'stock', amount: '100 ml' }),
+  'shape-jar': () => ({
+    name: 'Old jar',
+    kind: 'jar',
+    shape: 'straight',
+    waterWeight: '1195 g',
+    opening: '90 mm',
+    height: '185 mm',
+    lid: 'loose',
+    owned: 1
+  }),
+  'set-weight': () => ({ name: 'Disc', kind: 'disc', displacesMl: 35, heightMm: 18, widthMm: 66 }),
+  'plan-away': () => ({ from: '2026-10-01', to: '2026-10-08' }),
+  'drop-away': () => ({ awayId: 'trip' }),
+  'break-jar': () => ({ jarId: 'clip-1000.clamped' }),
   care: () => ({ batchId: id, kind: 'look', slot: 1, fillingIds: `${id}.j1` }),
   taste: () => ({ batchId: id, fillingIds: `${id}.j1`, sour: 1, salt: 1, crunch: 1 }),
   'correct-taste': () => ({ batchId: id, of: `batch-${id}.2`, sour: 1, salt: 1, crunch: 1 }),
@@ -87,7 +151,7 @@ const GOOD: Record<UseCaseName, () => Record<string, unknown>> = {
   undo: () => ({ of: 'bite' })
 };
 
-const FREE_TEXT = new Set(['name', 'note', 'bed', 'variety', 'reason']);
+const FREE_TEXT = new Set(['name', 'note', 'bed', 'variety', 'reason', 'card', 'what']);
 
 describe.each(Object.keys(USE_CASES) as UseCaseName[])('%s', (name) => {
   const refusedWithWords = async (input: Record<string, unknown>) => {

@@ -3,7 +3,7 @@ import { standing } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { rebuildAll, batches, household, lots, pantry } from '$lib/server/repos';
-import { computeWorksheet, saveBenchDraft, benchDraft, trimsOf } from '$lib/server/usecases';
+import { computeWorksheet, saveBenchDraft, benchDraft, learntOf } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
@@ -135,6 +135,21 @@ describe('from pick to eaten', () => {
     expect((await load(s.ok ? s.commandId : '')).note).toContain('salt-too-weak');
   });
 
+  it('does not start on other weights than the page showed, and says what another hand changed', async () => {
+    await house.say('weigh-in', { commandId: 'l', cropId: 'cabbage-white', weight: '2 kg' });
+    await house.say('weigh-in', { commandId: 'm', cropId: 'carrot', weight: '300 g' });
+    await house.say('take-to-bench', { lotId: 'l', weight: '' });
+    await house.say('weigh-prepared', { lotId: 'l', weight: '1 550 g' });
+    const begin = (seen: Record<string, string>) =>
+      house.say('start-batch', { ...start, seen: JSON.stringify(seen) });
+    const refused = { codes: ['bench-changed'] };
+    expect(await begin({ l: '1 500 g' })).toMatchObject(refused);
+    expect(await begin({ l: '1 550 g', m: '' })).toMatchObject(refused);
+    await house.say('take-to-bench', { lotId: 'm', weight: '' });
+    expect(await begin({ l: '1 550 g' })).toMatchObject(refused);
+    expect(await begin({ l: '1 550 g ', m: '' })).toMatchObject({ ok: true });
+  });
+
   it('a raw ferment never goes to the pantry, and nothing ferments in the cold', async () => {
     const id = await aBatch();
     expect(
@@ -222,10 +237,20 @@ describe('from pick to eaten', () => {
   });
 
   it('keeps the unfinished choices of the bench, and forgets them at the start', async () => {
-    await saveBenchDraft(house, { styleId: 'pieces', fraction: 0.03 });
-    expect(await benchDraft(house.db)).toMatchObject({ styleId: 'pieces', fraction: 0.03 });
+    await saveBenchDraft(house, { set: { styleId: 'pieces', weighed: { salt: '40 g' } } });
+    // Another phone: field by field, thing by thing.
+    await saveBenchDraft(house, { set: { fraction: 0.03, weighed: { water: '1 kg' } } });
+    expect(await benchDraft(house.db)).toEqual({
+      styleId: 'pieces',
+      fraction: 0.03,
+      weighed: { salt: '40 g', water: '1 kg' },
+      rev: 2
+    });
+    await saveBenchDraft(house, { forget: ['weighed'] });
+    expect((await benchDraft(house.db)).weighed).toBeUndefined();
+    expect(await saveBenchDraft(house, { set: { fraction: 9 } })).toMatchObject({ ok: false });
     await aBatch();
-    expect(await benchDraft(house.db)).toEqual({});
+    expect(await benchDraft(house.db)).toEqual({ rev: 4 });
   });
 });
 
@@ -295,10 +320,10 @@ describe('what the household measures', () => {
   });
   it('trim yields learn from packed picks, and begin anew when told', async () => {
     await aBatch();
-    const trims = await trimsOf(house.db, await household(house.db));
+    const { trims } = await learntOf(house.db, await household(house.db));
     expect(trims['cabbage-pointed']).toMatchObject({ n: 1 });
     await house.say('reset-learning', { what: 'trim:cabbage-pointed' });
-    expect(await trimsOf(house.db, await household(house.db))).toEqual({});
+    expect((await learntOf(house.db, await household(house.db))).trims).toEqual({});
   });
 });
 
@@ -421,7 +446,7 @@ describe('the derived tables', () => {
     let n = 7;
     const dice = (of: number) => (n = (n * 48271) % 2147483647) % of;
     const commands: string[] = [];
-    for (let i = 0; i < 120; i++) {
+    for (let i = 0; i < 200; i++) {
       house.at('2026-09-12', 8, 0);
       const b = (await batches.list(house.db, 'live'))[0];
       const l = (await lots.list(house.db, 'live'))[0];
@@ -458,6 +483,29 @@ describe('the derived tables', () => {
             fillingIds: standing(b).map((f) => f.id),
             placeId: dice(2) ? 'fridge' : 'stone-cellar'
           }),
+        () =>
+          b &&
+          house.say('put-right', {
+            batchId: b.id,
+            fillingIds: standing(b).map((f) => f.id),
+            trouble: ['short', 'too-salty', 'evaporated', 'wrong-top-up'][dice(4)],
+            amount: `${20 + dice(120)} ml`,
+            targetPercent: String(2 + dice(15) / 10)
+          }),
+        () =>
+          l &&
+          house.say('sort-pick', {
+            lotId: l.id,
+            culled: `${1 + dice(60)} g`,
+            offcuts: dice(2) ? `${1 + dice(90)} g` : ''
+          }),
+        () =>
+          house.say('wish-next', {
+            recipeId: 'carrot-kraut',
+            said: '4 g caraway per kg',
+            by: dice(2) ? 'more' : 'less'
+          }),
+        () => house.say('keep-brine', { name: 'Jug', amount: `${200 + dice(900)} ml`, strengthPercent: 3 }),
         () => commands.length > 0 && house.say('undo', { of: commands[dice(commands.length)]! })
       ];
       const done = await steps[dice(steps.length)]!();

@@ -71,7 +71,13 @@ describe('codes to sentences', () => {
     const used = new Set(
       [...code.matchAll(/(?:refuse|bad)\(\s*'([a-z-]+)'|code: '([a-z-]+)'/g)].map((m) => m[1] ?? m[2]!)
     );
-    const questions = ['prepared-too-little', 'prepared-too-much', 'jars-mostly-air', 'dose-tenfold'];
+    const questions = [
+      'prepared-too-little',
+      'prepared-too-much',
+      'jars-mostly-air',
+      'jars-overfull',
+      'dose-tenfold'
+    ];
     expect(
       [...used].filter(
         (c) => !WORDED.includes(c) && !questions.includes(c) && c !== 'too-much' && c !== 'no-answer'

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CARE_KINDS } from '../core/batch';
+import { TROUBLES } from '../core/correct';
 import {
   commandId,
   day,
@@ -14,7 +15,17 @@ import {
   ticked
 } from './common';
 
-const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal'], 'not-a-choice');
+const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal', 'byTaste'], 'not-a-choice');
+const salting = z.enum(['dry', 'brine', 'rinsed'], 'not-a-choice');
+const mix = z.enum(['jug', 'in the jar'], 'not-a-choice');
+const tasteId = z.enum(['bland', 'soup', 'salty', 'sea'], 'not-a-choice');
+/** After the rinse: the weight as typed, a taste, or the juice's salt in percent as typed. */
+export const rinsedSchema = z.object({
+  after: z.string().max(60, 'too-long').default(''),
+  taste: z.union([tasteId, z.literal('')]).default(''),
+  salinity: z.string().max(20, 'too-long').default('')
+});
+export type RinsedSaid = z.infer<typeof rinsedSchema>;
 /** A dose as mass fraction of the base it names. */
 const fraction = number(0.001, 0.6, 'salt-out-of-range');
 /** Salty ingredients, the amount as typed: g or ml. */
@@ -37,7 +48,13 @@ export const benchChoiceSchema = z.object({
   choice: number(0, 2, 'not-a-choice').default(0),
   placeId: id,
   opens: ticked,
-  extras
+  extras,
+  salting: salting.optional(),
+  rinsed: jsonField(rinsedSchema.optional()),
+  mix: mix.default('jug'),
+  hot: ticked,
+  /** Kept brines that go in. */
+  brineIds: jsonField(z.array(id).max(10, 'too-many').default([]))
 });
 
 /** Compute without storing: things as weighed, by crop. */
@@ -57,12 +74,20 @@ export const startBatchSchema = benchChoiceSchema.extend({
   note,
   /** Brine really poured, as typed; empty: as planned. */
   brineUsed: maybeWeightText,
+  /** Keep what is left of the mixed brine for the next batch. */
+  keepRest: ticked,
+  /** The recipe it was made by. */
+  recipeId: z.union([id, z.literal('')]).default(''),
   /** Rules of harm that were read and overridden, by name. */
-  knowing: jsonField(z.array(id).max(20, 'too-many').default([]))
+  knowing: jsonField(z.array(id).max(20, 'too-many').default([])),
+  /** Prepared weights as they stood on the page that starts, as typed, by pick; left out, whatever is there is meant. */
+  seen: jsonField(z.record(id, z.string().max(60, 'too-long')).optional())
 });
 
 /** The draft of the bench: settings only; weights are events of their own. */
 export const benchDraftSchema = z.object({
+  /** Grows with every change, so that a page knows which of two answers is the newer. */
+  rev: z.number().int().min(0).optional(),
   styleId: id.optional(),
   way: way.optional(),
   fraction: fraction.optional(),
@@ -75,11 +100,41 @@ export const benchDraftSchema = z.object({
   placeId: id.optional(),
   opens: z.boolean().optional(),
   extras: z.array(extraSchema).max(20, 'too-many').optional(),
+  salting: salting.optional(),
+  rinsed: rinsedSchema.optional(),
+  mix: mix.optional(),
+  hot: z.boolean().optional(),
+  brineIds: z.array(id).max(10, 'too-many').optional(),
+  recipeId: id.optional(),
+  /** Weighed against a target, as typed, by what it is; targets moved by hand, g. */
+  weighed: z.record(id, z.string().max(60, 'too-long')).optional(),
+  targets: z.record(id, z.number().min(0).max(1e6)).optional(),
   /** Habits of dosing as the household says them, to hold against the batch. */
   said: z.array(z.string().max(80, 'text-too-long')).max(2, 'too-many').optional(),
   name: z.string().max(80, 'text-too-long').optional()
 });
 export type BenchDraft = z.infer<typeof benchDraftSchema>;
+
+/** A change of the draft, field by field, so that two phones on one bench do not wipe each other's choices out. */
+export const draftChangeSchema = z.object({
+  set: benchDraftSchema.default({}),
+  forget: z.array(benchDraftSchema.keyof()).max(40, 'too-many').default([]),
+  /** Everything begins anew. */
+  anew: z.boolean().default(false)
+});
+export type DraftChange = z.input<typeof draftChangeSchema>;
+
+/** The draft after a change; what was weighed and which targets were moved are merged thing by thing. */
+export function changeDraft(draft: BenchDraft, change: z.output<typeof draftChangeSchema>): BenchDraft {
+  const kept = Object.entries(change.anew ? {} : draft).filter(
+    ([key]) => !change.forget.includes(key as keyof BenchDraft)
+  );
+  const base = Object.fromEntries(kept) as BenchDraft;
+  const merged = { ...base, ...change.set };
+  if (base.weighed && change.set.weighed) merged.weighed = { ...base.weighed, ...change.set.weighed };
+  if (base.targets && change.set.targets) merged.targets = { ...base.targets, ...change.set.targets };
+  return merged;
+}
 
 const careKind = z.enum(CARE_KINDS, 'not-a-choice');
 export const careSchema = z.object({
@@ -143,4 +198,52 @@ export const enterStandingSchema = z.object({
     number(0.5, 10, 'salt-out-of-range').optional()
   ),
   note: maybeText
+});
+
+/** The bench's vegetables into a vessel that stands already. */
+export const addPickSchema = z.object({ commandId, batchId: id, fillingId: id });
+
+/** Brine made ahead or drained from a batch: how much, and how strong. */
+export const keepBrineSchema = z.object({
+  commandId,
+  name: shortText,
+  amount: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long'),
+  strengthPercent: number(0.1, 26, 'brine-strength-strange'),
+  batchId: z.union([id, z.literal('')]).optional()
+});
+/** Kept brine taken: into soup, a dressing, down the drain. Without an amount: all of it. */
+export const takeBrineSchema = z.object({ commandId, brineId: id, amount: maybeWeightText });
+
+/** What went wrong with jars, and what is known of it, each amount as typed and per jar. */
+export const putRightSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  trouble: z
+    .enum(TROUBLES as [string, ...string[]], 'not-a-choice')
+    .transform((v) => v as (typeof TROUBLES)[number]),
+  /** Missing, poured or added: ml, g, or mm of level. */
+  amount: maybeWeightText,
+  /** As tasted or measured; empty: as the record says. */
+  salinityPercent: z.string().max(20, 'too-long').default(''),
+  /** Where it should end; empty: the style's usual. */
+  targetPercent: z.string().max(20, 'too-long').default(''),
+  freeBrine: maybeWeightText,
+  /** Of a wrong top-up: percent of salt in it, 0 for plain water. */
+  strengthPercent: z.string().max(20, 'too-long').default(''),
+  cropId: z.union([id, z.literal('')]).default(''),
+  reason: note
+});
+export type PutRightSaid = z.input<typeof putRightSchema>;
+
+/** Acid stirred into a sauce: the pH before, the pH wanted, and how much of which. */
+export const sourSauceSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  pH: number(2, 8, 'ph-out-of-range'),
+  wanted: number(2, 8, 'ph-out-of-range'),
+  sauce: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long'),
+  vinegarMl: number(0, 20_000, 'count-out-of-range').default(0),
+  citricG: number(0, 2000, 'count-out-of-range').default(0)
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { readQuantity, type SpoonSystem } from '../core/quantity';
-import { saltyIngredient } from '../core/salt';
+import { saltyIngredient, type Rinsed } from '../core/salt';
 import { done, refuse, type Outcome } from '../core/refusal';
 
 /** Bits that the schemas share. A schema's message is a refusal code; `words.ts` has its sentence. */
@@ -98,4 +98,16 @@ export function readExtras(
     out.push({ id: name, g });
   }
   return done(out);
+}
+
+/** What was weighed and measured after a rinse, as typed; a percent wins over a taste. */
+export function readRinsed(said: { after: string; taste: string; salinity: string }): Outcome<Rinsed> {
+  const after = said.after.trim() === '' ? done(null) : readWeight(said.after, 'rinsed', 'g');
+  if (!after.ok) return after;
+  const percent = said.salinity.replace('%', '').replace(',', '.').trim();
+  const salinity = percent === '' ? null : Number(percent) / 100;
+  if (salinity !== null && !(salinity > 0 && salinity < 0.15))
+    return refuse('salinity-strange', { field: 'rinsed', values: { said: said.salinity } });
+  const taste = said.taste === '' ? null : { taste: said.taste };
+  return done({ afterG: after.value?.g ?? null, reading: salinity === null ? taste : { salinity } });
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { LIDS } from '../core/vessel';
-import { commandId, id, jsonField, number, shortText, ticked } from './common';
+import { LIDS, WEIGHT_KINDS } from '../core/vessel';
+import { commandId, day, id, jsonField, number, shortText, ticked } from './common';
 
 const units = z.enum(['metric', 'US', 'imperial'], 'not-a-choice');
 const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], 'not-a-choice');
@@ -21,6 +21,8 @@ export const settleSchema = z.object({
   saltKindId: id.optional(),
   scaleStepG: number(0.01, 50, 'step-out-of-range').optional(),
   beds: z.string().max(500, 'text-too-long').optional(),
+  waterId: id.optional(),
+  mild: z.enum(['yes', 'no'], 'not-a-choice').optional(),
   jars: jsonField(z.array(jar).max(30, 'too-many').default([]))
 });
 
@@ -40,7 +42,47 @@ export const measureJarSchema = z.object({
   weightMl: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
     number(0, 5000, 'count-out-of-range').nullable()
-  )
+  ),
+  /** Which weight goes in it; empty: none said. */
+  weightId: z.union([id, z.literal('')]).optional()
+});
+
+const measure = z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long');
+/** A shape of the household's own: full of water on the scale, opening and height with a ruler. */
+export const shapeJarSchema = z.object({
+  commandId,
+  name: shortText,
+  kind: z.enum(['jar', 'crock', 'bucket', 'bottle'], 'not-a-choice'),
+  shape: z.enum(['straight', 'shouldered'], 'not-a-choice'),
+  waterWeight: measure,
+  opening: measure,
+  height: measure,
+  lid,
+  owned: number(1, 500, 'count-out-of-range')
+});
+
+/** A weight with its own measures. */
+export const setWeightSchema = z.object({
+  commandId,
+  weightId: id.optional(),
+  name: shortText,
+  kind: z
+    .enum(WEIGHT_KINDS as [string, ...string[]], 'not-a-choice')
+    .transform((v) => v as (typeof WEIGHT_KINDS)[number]),
+  displacesMl: number(0, 5000, 'count-out-of-range'),
+  heightMm: number(1, 400, 'count-out-of-range'),
+  widthMm: number(10, 500, 'count-out-of-range')
+});
+
+/** Nobody is here from one day to another. */
+export const planAwaySchema = z.object({ commandId, from: day, to: day });
+export const dropAwaySchema = z.object({ commandId, awayId: id });
+
+/** A jar broke: one fewer is owned; what stood in it is thrown away. */
+export const breakJarSchema = z.object({
+  commandId,
+  jarId: id,
+  fillingId: z.union([id, z.literal('')]).optional()
 });
 
 /** A bowl or jar weighed empty once. */
@@ -63,7 +105,9 @@ export const weighSpoonSchema = z.object({
 /** What was learnt of something begins anew. */
 export const resetLearningSchema = z.object({
   commandId,
-  what: z.string().regex(/^trim:[a-z-]+(\+tops)?$/, 'not-a-choice')
+  what: z
+    .string()
+    .regex(/^(trim:[a-z-]+(\+tops)?|piece:[a-z-]+|packing:[a-z-]+\.[a-z]+|brine)$/, 'not-a-choice')
 });
 
 export const setPlaceSchema = z.object({

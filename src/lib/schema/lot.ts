@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LOT_ENDS } from '../core/lot';
-import { commandId, day, id, maybeText, maybeWeightText, note, ticked, weightText } from './common';
+import { commandId, day, id, maybeText, maybeWeightText, note, number, ticked, weightText } from './common';
 
 /** Weigh in a pick: the net weight as typed, or gross and tare. */
 export const weighInSchema = z.object({
@@ -16,6 +16,8 @@ export const weighInSchema = z.object({
   withTops: ticked,
   quality: z.enum(['sound', 'trim', 'cull'], 'not-a-choice').default('sound'),
   kept: z.enum(['room', 'cold'], 'not-a-choice').default('room'),
+  /** Counted beside being weighed: the mean piece weight learns from it. */
+  pieces: z.preprocess((v) => (v === '' ? undefined : v), number(1, 5000, 'count-out-of-range').optional()),
   note
 });
 /** The pick weighed something else: a new event, the old one stays. */
@@ -44,4 +46,16 @@ export const weighPreparedSchema = z.object({
   lotId: id,
   weight: maybeWeightText,
   unit: z.string().max(10, 'too-long').optional()
+});
+
+/** A pick on the bench sorted: what is culled, what is kept of the trim, what is prepared. Weights as typed. */
+export const sortPickSchema = z.object({
+  commandId,
+  lotId: id,
+  culled: maybeWeightText,
+  prepared: maybeWeightText,
+  followers: maybeWeightText,
+  greens: maybeWeightText,
+  seed: maybeWeightText,
+  offcuts: maybeWeightText
 });

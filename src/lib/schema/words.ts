@@ -96,6 +96,41 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     `The ingredients alone bring ${v.broughtG} g of salt: more than wanted.`,
     `Take less of them, add about ${v.addG} g of unsalted vegetables, or aim saltier.`
   ],
+  'salting-not-of-style': (v) => [
+    `${v.style} is not salted that way.`,
+    'Choose a way that the style offers.'
+  ],
+  'salt-not-known': [
+    'Nobody knows how salty that jar is.',
+    'Start a batch of its own, or taste it and correct it first.'
+  ],
+  'crock-full': (v) => [
+    `It wants ${v.wantsMl} ml, and ${v.freeMl} ml are free.`,
+    'Take less to the bench, or start a jar of its own.'
+  ],
+  'sorted-too-much': (v) => [
+    `That adds up to ${g(v.saidG)}, but only ${g(v.thereG)} lies on the bench.`,
+    'Check the weights; the bowl may have been weighed with it.'
+  ],
+  'weigh-prepared-first': ['It is not weighed prepared yet.', 'Weigh everything on the bench, then add it.'],
+  'more-brine-than-there': (v) => [`Only ${v.ml} ml of it are left.`, `Give ${v.ml} ml or less.`],
+  'brine-strength-strange': [
+    'No brine is like that.',
+    'Give its salt in percent, between 0.1 and 26, such as 5.'
+  ],
+  'brine-unknown': ['That brine is not there.', 'Reload the page: it may be used up.'],
+  'salinity-strange': (v) => [`“${v.said}” is no salt content of a leaf.`, 'Give percent, such as 2.1.'],
+  'jar-measures-strange': (v) => [
+    `The opening and the height do not go with ${v.ml} ml.`,
+    'Measure the opening inside and the height inside, in mm or cm.'
+  ],
+  'weight-unknown': ['I do not know that weight.', 'Add it in Kit first.'],
+  'away-backwards': ['The last day away is before the first.', 'Swap them.'],
+  'away-unknown': ['That is not planned.', 'Reload the page.'],
+  'broke-which': (v) => [
+    `Every ${v.name} holds something.`,
+    'Say which jar broke, on the counter or in the cold.'
+  ],
   'ingredient-unknown': ['I do not know that ingredient.', 'Choose one from the list.'],
   'salt-out-of-range': ['That is no dose of salt.', 'Give between 0.5 and 10 %; 2 to 3 % is usual.'],
   'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
@@ -125,6 +160,10 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'temp-out-of-range': ['That is no temperature for a room.', 'Give °C between -5 and 45, such as 21.'],
   'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
   'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
+  'bench-changed': (v) => [
+    `Somebody changed the bench meanwhile: ${v.changed}.`,
+    'Look at the numbers once more, then start.'
+  ],
   'harm-not-read': (v) => [
     `Before you start: ${v.rules}.`,
     'Change it, or tick that you know and take it on yourself; it goes into the record.'
@@ -147,6 +186,38 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     'A dose of the water needs brine; a dose by the head needs heads.'
   ],
   'nothing-said-of-salt': ['No dose is said yet.', 'Write it as you say it: 3 tbsp to 5 lb.'],
+  'more-lost-than-held': (v) => [
+    `The jar held about ${g(v.heldG)} of brine and juice in all.`,
+    'Give what is missing now, in ml or mm of level.'
+  ],
+  'not-too-salty': (v) => [
+    `It is at ${v.now} %, and should be at ${v.target} %: not too salty.`,
+    'Say what was tasted or measured, or where it should end.'
+  ],
+  'not-too-weak': (v) => [
+    `It is at ${v.now} %, and should be at ${v.target} %: not too weak.`,
+    'Say what was tasted or measured, or where it should end.'
+  ],
+  'too-little-free-brine': (v) => [
+    'There is too little free brine to change it in six steps.',
+    `Move it to a larger jar and pour ${g(v.waterG)} of water on, or eat it mixed with something unsalted.`
+  ],
+  'recipe-unknown': ['That recipe is not there.', 'Reload the page: it may have been undone.'],
+  'recipe-unchanged': ['Nothing on the card has changed.', 'Change a line, then keep it.'],
+  'recipe-figure-missing': (v) => [
+    `The recipe lacks a figure: “${v.said}”.`,
+    'Give the figure on its card, or write “as you like” behind it.'
+  ],
+  'line-unknown': [
+    'That line is not on the card any more, or holds no figure.',
+    'Choose a line that has one.'
+  ],
+  'card-too-long': ['That is too long for a card.', 'A card holds sixty lines; notes go beside it.'],
+  'no-scale': ['No scale is on the line.', 'Type the weight; a scale is named in the settings of the house.'],
+  'scale-is-real': ['That is a real scale.', 'Put things on it by hand.'],
+  'no-sauce': ['Only a sauce or a mash is soured like this.', 'Leave other ferments to sour by themselves.'],
+  'sour-enough': (v) => [`At pH ${v.pH} it is as sour as that already.`, 'Want a lower pH, or leave it.'],
+  'ph-wanted-strange': ['That is no pH for a sauce.', 'Give one between 2.8 and 4.6, such as 3.6.'],
   'salt-blend': [
     'Potassium blends and reduced salt are not reckoned here: salt is what keeps the jar.',
     'Use a plain salt, or a recipe tested for the blend.'

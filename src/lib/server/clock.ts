@@ -32,6 +32,9 @@ export function instantOf(wall: WallMinute, zone: string): number {
 /** The real clock. */
 export const realClock = (): Clock => ({ now: () => Date.now(), stepped: false });
 
+/** The second clock: ms since the process began, never set, never stepped. For devices and what runs by the second. */
+export const elapsed = (): number => performance.now();
+
 /** A stepped clock that the database remembers. */
 export class SteppedClock implements Clock {
   readonly stepped = true;

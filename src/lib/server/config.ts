@@ -17,6 +17,7 @@ const schema = z.object({
   CROCKLE_DEMO: z.enum(['0', '1'], 'must be 0 or 1').default('0'),
   CROCKLE_ZONE: zone.optional(),
   CROCKLE_HOSTS: z.string().default(''),
+  CROCKLE_SCALE: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
   CROCKLE_LOG: z
     .enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent')
     .default('info')
@@ -28,6 +29,8 @@ export interface Config {
   readonly zone: string;
   /** Further names under which this machine may be asked. */
   readonly hosts: readonly string[];
+  /** Which scale stands in the kitchen; the demo has a simulated one to play with. */
+  readonly scale: 'none' | 'stand-in';
   readonly logLevel: string;
 }
 
@@ -52,6 +55,7 @@ export function readConfig(env: Record<string, string | undefined>): Config {
     hosts: c.CROCKLE_HOSTS.split(',')
       .map((h) => h.trim().toLowerCase())
       .filter(Boolean),
+    scale: c.CROCKLE_SCALE ?? (demo ? 'stand-in' : 'none'),
     logLevel: c.CROCKLE_LOG
   };
 }

@@ -14,11 +14,15 @@ export const theme: ThemeConfig = {
       'min-h-11 truncate pr-9 rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised'
   },
   textarea: {
-    base: 'rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised'
+    wrapper:
+      'rounded-lg border-rule-strong bg-raised text-base text-ink dark:border-rule-strong dark:bg-raised dark:text-ink'
   },
   label: 'mb-1 block text-sm font-semibold text-ink dark:text-ink',
   radio: { label: 'text-base font-normal text-ink dark:text-ink min-h-11' },
-  checkbox: { div: 'min-h-11 items-center text-base font-normal text-ink dark:text-ink' },
+  checkbox: {
+    base: 'size-5 border-2 border-quiet bg-raised dark:border-quiet dark:bg-raised',
+    div: 'min-h-11 items-center text-base font-normal text-ink dark:text-ink'
+  },
   modal: {
     base: 'rounded-lg border border-rule-strong bg-paper text-ink dark:bg-paper dark:text-ink divide-y-0',
     header: 'px-5 pt-5 pb-0 font-display text-2xl font-bold text-ink dark:text-ink',

@@ -1,7 +1,8 @@
 import type { CareKind } from '$lib/core/batch';
+import type { TroubleKind } from '$lib/core/correct';
 import type { Lid } from '$lib/core/vessel';
 import type { Question, Slip } from '$lib/core/worksheet';
-import { writeMass, type WrittenUnits } from '$lib/core/quantity';
+import { writeMass, writePercent, writeVolume, type WrittenUnits } from '$lib/core/quantity';
 
 /** Codes to sentences, once for all rooms. */
 export const numbers = (all: readonly number[]): string =>
@@ -48,6 +49,18 @@ export const LID_WORDS: Record<Lid, string> = {
   'water channel': 'water channel'
 };
 
+/** What went wrong, as people say it. */
+export const TROUBLE_WORDS: Record<TroubleKind, string> = {
+  short: 'too little liquid over it',
+  'too-salty': 'too salty',
+  'too-weak': 'too little salt',
+  evaporated: 'the level fell: it dried off',
+  spilled: 'the level fell: brine ran over or was spilled',
+  'drawn-in': 'the level fell: drawn back in',
+  'wrong-top-up': 'topped up with the wrong thing',
+  'unsalted-added': 'something unsalted went in after'
+};
+
 const SLIP_WORDS: Record<Slip, string> = {
   ten: 'Perhaps a figure is missing or one too many?',
   ounces: 'Perhaps the scale showed ounces, or grams, and the other was meant?',
@@ -66,6 +79,8 @@ export function questionWords(q: Question, mass: (g: number) => string): string 
       return `${mass(v.preparedG ?? 0)} is more than was picked (${mass(v.pickedG ?? 0)}).${slip}`;
     case 'jars-mostly-air':
       return `${mass(v.vegG ?? 0)} fills these jars to ${Math.round((v.fill ?? 0) * 100)} % only: mostly air, and air brings mould.${slip || ' Take a smaller one.'}`;
+    case 'jars-overfull':
+      return `${mass(v.vegG ?? 0)} is ${Math.round((v.fill ?? 1) * 10) / 10} times what these jars hold.${slip}`;
     case 'dose-tenfold':
       return `That is ${Math.round((v.ends ?? 0) / (v.usual ?? 1))} times the usual salt.${slip}`;
   }
@@ -76,6 +91,11 @@ interface Answer {
   readonly g?: number;
   readonly lidNumbers?: readonly number[];
   readonly owned?: number;
+  readonly ml?: number;
+  readonly saltG?: number;
+  readonly offcutsG?: number;
+  readonly version?: number;
+  readonly ends?: number;
 }
 
 const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
@@ -86,6 +106,25 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   'put-back': (a) => `${a.name} is back in the Garden`,
   'weigh-prepared': (a, u) =>
     a.g ? `${a.name}: ${writeMass(a.g, u)} prepared` : `${a.name}: weighing taken back`,
+  'sort-pick': (a, u) =>
+    `${a.name}: sorted${a.g ? `, ${writeMass(a.g, u)} prepared` : ''}${a.offcutsG ? `; ${writeMass(a.offcutsG, u)} of off-cuts wait in the Garden` : ''}`,
+  'add-pick': (a, u) =>
+    `Added to jar ${numbers(a.lidNumbers ?? [])}, with ${writeMass(a.saltG ?? 0, u)} salt`,
+  'put-right': (a) =>
+    `Put right: jar ${numbers(a.lidNumbers ?? [])}. Write ${writePercent(a.ends ?? 0)} on the lid`,
+  'sour-sauce': (a) => `${a.name}: noted. Stir, wait, measure again`,
+  'write-recipe': (a) => `Written down: ${a.name}`,
+  'change-recipe': (a) => `${a.name}: version ${a.version}`,
+  'wish-next': (a) => `Noted for next time: ${a.name}`,
+  'settle-wish': (a) => `${a.name}: settled`,
+  'retire-recipe': (a) => `${a.name}: noted`,
+  'keep-brine': (a, u) => `Kept: ${a.name}, ${writeVolume(a.ml ?? 0, u)}`,
+  'take-brine': (a, u) => `${a.name}: ${writeVolume(a.ml ?? 0, u)} less`,
+  'shape-jar': (a) => `${a.name}: measured and added`,
+  'set-weight': (a) => `${a.name} noted`,
+  'plan-away': () => 'Noted: away then',
+  'drop-away': () => 'Not away after all',
+  'break-jar': (a) => `${a.name}: ${a.owned} left`,
   'start-batch': (a) =>
     `Started: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lid${(a.lidNumbers ?? []).length > 1 ? 's' : ''}`,
   care: (a) => `Noted for jar ${numbers(a.lidNumbers ?? [])}`,

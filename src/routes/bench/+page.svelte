@@ -1,21 +1,32 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { Button } from 'flowbite-svelte';
-  import { invalidateAll } from '$app/navigation';
   import { paceFactor } from '$lib/core/care';
   import { plain, writePercent } from '$lib/core/quantity';
+  import { scaleRecipe } from '$lib/core/recipe';
   import { BRUISED_D, evenAfterHours, fleshShare, RAW_FLESH_D } from '$lib/core/salt';
   import { pieceRadius } from '$lib/core/vessel';
   import { Bench } from '$lib/ui/bench/bench.svelte';
   import Answer from '$lib/ui/bench/Answer.svelte';
+  import AddToCrock from '$lib/ui/bench/AddToCrock.svelte';
+  import { Elsewhere } from '$lib/ui/bench/alternatives.svelte';
+  import ByRecipe from '$lib/ui/bench/ByRecipe.svelte';
+  import BrineChoices from '$lib/ui/bench/BrineChoices.svelte';
   import Choices from '$lib/ui/bench/Choices.svelte';
   import Extras from '$lib/ui/bench/Extras.svelte';
   import GoingIn from '$lib/ui/bench/GoingIn.svelte';
   import JarRow from '$lib/ui/bench/JarRow.svelte';
   import JarSets from '$lib/ui/bench/JarSets.svelte';
+  import RinsePanel from '$lib/ui/bench/RinsePanel.svelte';
   import { heldAgainst } from '$lib/ui/bench/said';
+  import ScaleOrSpoon from '$lib/ui/bench/ScaleOrSpoon.svelte';
   import SayIt from '$lib/ui/bench/SayIt.svelte';
   import StartDialog from '$lib/ui/bench/StartDialog.svelte';
+  import { seasoningOf, targetsOf } from '$lib/ui/bench/targets';
+  import WaysList from '$lib/ui/bench/WaysList.svelte';
+  import WeighOut from '$lib/ui/bench/WeighOut.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
+  import { lookAgain } from '$lib/ui/shell/look-again';
   import SaltLadder from '$lib/ui/ladder/SaltLadder.svelte';
   import { questionWords } from '$lib/ui/words';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
@@ -38,13 +49,20 @@
   const LOOK_AGAIN_MS = 4000;
   $effect(() => {
     const timer = setInterval(() => {
-      if (document.visibilityState === 'visible' && bench.keeping === 'kept' && !starting)
-        void invalidateAll();
+      if (document.visibilityState === 'visible' && bench.keeping === 'kept' && !starting) void lookAgain();
     }, LOOK_AGAIN_MS);
     return () => clearInterval(timer);
   });
   const sheet = $derived(bench.sheet);
-  const dry = $derived(bench.style.salting === 'dry');
+  const dry = $derived(bench.salting !== 'brine');
+  const elsewhere = new Elsewhere();
+  $effect(() => {
+    if (data.lots.length > 0) elsewhere.ask(bench.input);
+  });
+  $effect(() => () => elsewhere.stop());
+  const sets = $derived(elsewhere.answer?.sets ?? []);
+  const bands = $derived(elsewhere.answer?.bands ?? null);
+  const ways = $derived(elsewhere.answer?.ways ?? []);
   const doses = $derived(
     sheet ? bench.saidDoses.map((text) => heldAgainst(text, bench.input, sheet, house.household.spoons)) : []
   );
@@ -55,12 +73,26 @@
   const evening = $derived.by(() => {
     if (!sheet) return '';
     const radius = Math.max(...sheet.items.map((i) => pieceRadius(i.cropId, i.cut)));
-    const d = dry ? BRUISED_D : RAW_FLESH_D;
+    const d =
+      dry && !sheet.items.every((i) => i.cut === 'ring' || i.cut === 'strip') ? BRUISED_D : RAW_FLESH_D;
     const hours = evenAfterHours(radius, d);
     const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
     const after = hours < 36 ? `${Math.ceil(hours)} hours` : `${Math.round(hours / 24)} days`;
     const share = Math.round(fleshShare(tasting, radius, d) * 100);
     return `Evened out after about ${after}; do not correct it before.${share < 95 ? ` At the first taste the flesh has about ${share} % of its salt.` : ''}`;
+  });
+  const scaled = $derived.by(() => {
+    if (!sheet || !bench.card) return null;
+    const made = scaleRecipe(bench.card, {
+      vegG: sheet.packedG,
+      jars: sheet.jars.length,
+      roomMl: sheet.chosen.roomMl
+    });
+    return made.ok ? made.value : null;
+  });
+  onMount(() => {
+    if (data.make && data.recipes.some((r) => r.id === data.make) && bench.recipe?.id !== data.make)
+      bench.follow(data.make);
   });
   const noJars = $derived(house.household.jars.length === 0);
 </script>
@@ -87,68 +119,88 @@
     </p>
   {/if}
   <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
-    <div class="order-2 flex flex-col gap-6 lg:order-1">
+    <!-- On a phone the columns fall into one: the answer, what goes in, the jars, and then the choices. -->
+    <div class="contents lg:order-1 lg:flex lg:flex-col lg:gap-6">
       <h1 class="hidden lg:block">{bench.style.name}</h1>
-      <GoingIn {bench} lots={data.lots} />
-      <Extras {bench} />
-      <Choices {bench} />
+      <div class="order-3 lg:order-none"><ByRecipe {bench} recipes={data.recipes} {scaled} /></div>
+      <div class="order-2 lg:order-none">
+        <GoingIn {bench} lots={data.lots} pieces={data.learnt.pieces} />
+      </div>
+      <div class="order-5 lg:order-none"><Extras {bench} /></div>
+      <div class="order-6 lg:order-none"><Choices {bench} /></div>
     </div>
 
-    <div class="order-1 flex min-w-0 flex-col gap-4 lg:order-2">
-      <h1 class="lg:hidden">{bench.style.name}</h1>
+    <div class="contents lg:order-2 lg:flex lg:min-w-0 lg:flex-col lg:gap-4">
+      <h1 class="-mb-4 lg:hidden">{bench.style.name}</h1>
       {#if sheet}
-        <!-- On a phone the answer stands first. -->
         <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
           <Answer {sheet} {dry} />
         </div>
         <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
-        <JarSets {bench} jars={data.jars} />
-        {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
-            {questionWords(q, house.mass)}
-          </p>{/each}
-        <JarRow {sheet} hints={Object.fromEntries(data.lots.map((l) => [l.id, l.variety]))} />
-        <p class="flex flex-wrap gap-x-5 md:hidden">
-          {#each sheet.working as w (w.id)}<Why
-              working={w}
-              text="why {w.id === 'ends'
-                ? 'it ends there'
-                : `so ${w.id === 'jars' ? 'many jars' : `much ${w.id === 'prepared' ? 'in' : w.id}`}`}?"
-            />{/each}
-        </p>
-        {#if sheet.leftG > 0.5}
-          <p class="heed">
-            <b>{house.mass(sheet.leftG)} does not fit</b> and stays on the bench.
-            {#if sheet.oneMore.length > 0}One more {data.jars.find((j) => j.id === sheet.oneMore[0])?.name} would
-              take it.{/if}
-          </p>
-        {/if}
-      {:else if noJars}
-        <p class="heed text-lg">
-          No jars yet: <a class="act" href="/kit">say which jars you own</a>, and the best set is chosen from
-          them.
-        </p>
-      {:else if bench.refused}
-        <div class="heed">
-          <p class="text-lg font-semibold">{bench.refused.says}</p>
-          <p>{bench.refused.wouldWork}</p>
-        </div>
-        <JarSets {bench} jars={data.jars} />
       {/if}
+      <div class="order-4 flex min-w-0 flex-col gap-4 lg:order-none">
+        {#if sheet}
+          <JarSets {bench} jars={data.jars} {sets} />
+          {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
+              {questionWords(q, house.mass)}
+            </p>{/each}
+          <Cautions cautions={sheet.cautions} />
+          {#if sheet.rinse}<RinsePanel {bench} rinse={sheet.rinse} />{/if}
+          <JarRow {sheet} hints={Object.fromEntries(data.lots.map((l) => [l.id, l.variety]))} />
+          <p class="flex flex-wrap gap-x-5 md:hidden">
+            {#each sheet.working as w (w.id)}<Why
+                working={w}
+                text="why {w.id === 'ends'
+                  ? 'it ends there'
+                  : `so ${w.id === 'jars' ? 'many jars' : `much ${w.id === 'prepared' ? 'in' : w.id}`}`}?"
+              />{/each}
+          </p>
+          <ScaleOrSpoon {sheet} />
+          <BrineChoices {bench} {sheet} brines={data.brines} />
+          <WeighOut
+            {bench}
+            targets={targetsOf(
+              sheet,
+              seasoningOf(sheet, bench.style.additions, scaled),
+              bench.targets,
+              bench.weighedOut
+            )}
+          />
+          <AddToCrock {bench} young={data.young} onadded={() => bench.clear()} />
+          {#if sheet.leftG > 0.5}
+            <p class="heed">
+              <b>{house.mass(sheet.leftG)} does not fit</b> and stays on the bench.
+              {#if sheet.oneMore.length > 0}One more {data.jars.find((j) => j.id === sheet.oneMore[0])?.name} would
+                take it.{/if}
+            </p>
+          {/if}
+        {:else if noJars}
+          <p class="heed text-lg">
+            No jars yet: <a class="act" href="/kit">say which jars you own</a>, and the best set is chosen
+            from them.
+          </p>
+        {:else if bench.refused}
+          <div class="heed">
+            <p class="text-lg font-semibold">{bench.refused.says}</p>
+            <p>{bench.refused.wouldWork}</p>
+          </div>
+          <JarSets {bench} jars={data.jars} {sets} />
+        {/if}
+      </div>
     </div>
 
-    <div class="order-3">
+    <div class="order-7 lg:order-3">
       {#if sheet}
         <h2 class="hidden lg:block">Where the salt ends</h2>
         <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>
-        <dl class="text-sm">
-          {#each [['per vegetables', writePercent(sheet.ends.perVegetables)], ['per vegetables and water', writePercent(sheet.ends.perTotal)], ['per water', sheet.ends.perWater === null ? 'none added' : writePercent(sheet.ends.perWater)]] as [name, value] (name)}
-            <div class="flex justify-between gap-3 border-b border-rule-soft py-1">
-              <dt class="text-quiet">{name}</dt>
-              <dd class="font-semibold">{value}</dd>
-            </div>
-          {/each}
-        </dl>
+        <WaysList {ways} {sheet} />
         <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
+        {#if bands}<p class="text-sm text-quiet">
+            Drawn {bands.draws} times with weights, moisture, flesh and packing as uncertain as they are: ends between
+            {writePercent(bands.ends.low)} and {writePercent(bands.ends.high)}{bands.brineMl
+              ? `, the jars take ${house.volume(bands.brineMl.low)} to ${house.volume(bands.brineMl.high)} of brine`
+              : ''}, nine times in ten.
+          </p>{/if}
         {#if evening}<p class="text-sm">{evening}</p>{/if}
         <SayIt {bench} {doses} {sheet} />
       {/if}
@@ -159,12 +211,19 @@
     <div
       class="sticky bottom-[3.75rem] z-30 -mx-4 mt-6 border-t-[3px] border-ink bg-paper px-4 py-2 md:bottom-0 md:mx-0 md:px-0 md:py-3"
     >
-      <div class="flex flex-wrap items-center justify-between gap-6">
-        <div class="hidden lg:block"><Answer {sheet} {dry} /></div>
-        <div class="no-print ml-auto flex w-full gap-3 md:w-auto">
+      <div class="flex flex-wrap items-center justify-between gap-6 lg:flex-nowrap">
+        <div class="hidden min-w-0 lg:block"><Answer {sheet} {dry} /></div>
+        <div class="no-print ml-auto flex w-full gap-2 md:w-auto md:shrink-0 md:gap-3">
+          <Button class="px-3 sm:px-4" outline disabled={!bench.canUndo} onclick={() => bench.undo()}
+            >Undo</Button
+          >
           <CopyText text={worksheetText(sheet, bench.name, house.household.units)} />
-          <Button outline onclick={() => print()}>Print</Button>
-          <Button size="lg" class="grow md:grow-0" onclick={() => (starting = true)}>Start batch</Button>
+          <Button class="px-3 sm:px-4" outline onclick={() => print()}>Print</Button>
+          <Button
+            size="lg"
+            class="grow px-3 whitespace-nowrap sm:px-5 md:grow-0"
+            onclick={() => (starting = true)}>Start batch</Button
+          >
         </div>
       </div>
     </div>
@@ -175,9 +234,8 @@
         )}: {plain(sheet.juice.saltPerLitreG, 0)} g of your salt to 1 l water; it keeps the strength.
       </p>
     {/if}
-    <div class="mt-3"><Cautions cautions={sheet.cautions} /></div>
     <StartDialog bind:open={starting} {bench} {sheet} />
   {/if}
 {/if}
 
-<ToPick jars={data.jars} trims={data.trims} picks={data.raw} styleId={bench.style.id} />
+<ToPick jars={data.jars} trims={data.learnt.trims} picks={data.raw} styleId={bench.style.id} />

@@ -20,5 +20,7 @@ export const actions: Actions = {
   care: action(USE_CASES.care),
   taste: action(USE_CASES.taste),
   ph: action(USE_CASES.ph),
-  move: action(USE_CASES.move)
+  move: action(USE_CASES.move),
+  right: action(USE_CASES['put-right']),
+  sour: action(USE_CASES['sour-sauce'])
 };

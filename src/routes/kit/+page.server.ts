@@ -1,6 +1,6 @@
 import { standing } from '$lib/core/batch';
 import { action } from '$lib/server/http/answers';
-import { trimsOf, USE_CASES } from '$lib/server/usecases';
+import { learntOf, USE_CASES } from '$lib/server/usecases';
 import { living } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -8,7 +8,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   const { batches, household } = await living(locals.house);
   const full: Record<string, number> = {};
   for (const f of batches.flatMap(standing)) full[f.jarId] = (full[f.jarId] ?? 0) + 1;
-  return { full, trims: await trimsOf(locals.house.db, household) };
+  return { full, learnt: await learntOf(locals.house.db, household) };
 };
 
 export const actions: Actions = {
@@ -19,5 +19,10 @@ export const actions: Actions = {
   tare: action(USE_CASES['set-tare']),
   spoon: action(USE_CASES['weigh-spoon']),
   reset: action(USE_CASES['reset-learning']),
+  shape: action(USE_CASES['shape-jar']),
+  weight: action(USE_CASES['set-weight']),
+  away: action(USE_CASES['plan-away']),
+  notAway: action(USE_CASES['drop-away']),
+  broke: action(USE_CASES['break-jar']),
   standing: action(USE_CASES['enter-standing'])
 };

@@ -2,6 +2,8 @@
   import JarsOwned from '$lib/ui/kit/JarsOwned.svelte';
   import Places from '$lib/ui/kit/Places.svelte';
   import Learnt from '$lib/ui/kit/Learnt.svelte';
+  import AwayDays from '$lib/ui/kit/AwayDays.svelte';
+  import Weights from '$lib/ui/kit/Weights.svelte';
   import Tares from '$lib/ui/kit/Tares.svelte';
   import Settings from '$lib/ui/kit/Settings.svelte';
   import Standing from '$lib/ui/kit/Standing.svelte';
@@ -17,10 +19,11 @@
 <div class="mt-4 grid gap-x-12 gap-y-10 lg:grid-cols-2">
   <div class="flex min-w-0 flex-col gap-10">
     <JarsOwned full={data.full} /><SaltTable />
-    <Learnt trims={data.trims} />
+    <Weights />
+    <Learnt learnt={data.learnt} />
   </div>
   <div class="flex min-w-0 flex-col gap-10">
     <Places /><Tares />
-    <Settings /><Standing />
+    <AwayDays /><Settings /><Standing />
   </div>
 </div>

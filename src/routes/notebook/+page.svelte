@@ -22,7 +22,8 @@
 
 <div class="flex flex-wrap items-center justify-between gap-4">
   <h1>What was made</h1>
-  <div class="w-full max-w-xs">
+  <div class="flex w-full max-w-md items-center gap-4">
+    <a class="act shrink-0" href="/notebook/recipes">Recipes</a>
     <Input bind:value={said} placeholder="name, style or lid number" aria-label="Look through the batches" />
   </div>
 </div>

@@ -1,11 +1,13 @@
 <script lang="ts">
-  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import ChoiceField from '$lib/ui/forms/ChoiceField.svelte';
+  import TextField from '$lib/ui/forms/TextField.svelte';
+  import { Button } from 'flowbite-svelte';
   import Sheet from '$lib/ui/forms/Sheet.svelte';
   import type { Goods } from '$lib/core/kit';
   import { SALT_KINDS } from '$lib/core/salt';
   import { caution } from '$lib/core/safety';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
-  import Trouble from '$lib/ui/forms/Trouble.svelte';
+  import KeptBrines from '$lib/ui/pantry/KeptBrines.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
   import Cautions from '$lib/ui/why/Cautions.svelte';
   import type { PageProps } from './$types';
@@ -49,12 +51,14 @@
           <h2 class="border-b-[5px] border-[var(--wood)] pb-1">{group.name}</h2>
           <ul>
             {#each goods as g (g.id)}
-              <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule py-1">
-                <span class="grow font-semibold">{g.name}</span>
+              <li class="flex items-center justify-between gap-x-3 border-b border-rule py-1">
+                <span class="min-w-0 grow font-semibold">{g.name}</span>
                 {#if g.amount <= g.low}<span class="text-heed">low</span>{/if}
-                <span class="big w-28 text-right">{amount(g)}</span>
-                <button class="act w-20 justify-end" onclick={() => edit(g)} aria-label="Count {g.name}"
-                  >count</button
+                <span class="big shrink-0 text-right md:w-28">{amount(g)}</span>
+                <button
+                  class="act shrink-0 justify-end md:w-20"
+                  onclick={() => edit(g)}
+                  aria-label="Count {g.name}">count</button
                 >
               </li>
             {/each}
@@ -76,6 +80,7 @@
         </ul>
       {/if}
     </section>
+    <KeptBrines brines={data.brines} />
     <Cautions cautions={[caution('raw-not-pantry', 'Raw ferments do not stand here.')]} />
   </aside>
 </div>
@@ -95,52 +100,45 @@
     >
       {#snippet children({ busy, problemAt })}
         <div class="flex flex-col gap-4">
-          <div>
-            <Label for="g-name">Name</Label><Input
-              id="g-name"
-              name="name"
-              value={one?.name ?? ''}
-              autocomplete="off"
-            /><Trouble problem={problemAt('name')} />
-          </div>
+          <TextField
+            label="Name"
+            id="g-name"
+            name="name"
+            value={one?.name ?? ''}
+            problem={problemAt('name')}
+          />
           {#if one}<input type="hidden" name="kind" value={one.kind} />
-          {:else}<div>
-              <Label for="g-kind">What it is</Label><Select
-                id="g-kind"
-                name="kind"
-                bind:value={kind}
-                items={KINDS.map((k) => ({ value: k.id, name: k.name }))}
-                placeholder=""
-              />
-            </div>{/if}
+          {:else}<ChoiceField
+              label="What it is"
+              id="g-kind"
+              name="kind"
+              bind:value={kind}
+              items={KINDS.map((k) => ({ value: k.id, name: k.name }))}
+            />{/if}
           {#if kind === 'salt'}
-            <div>
-              <Label for="g-salt">Kind of salt</Label><Select
-                id="g-salt"
-                name="saltKindId"
-                value={one?.saltKindId ?? house.household.saltKindId}
-                items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
-                placeholder=""
-              />
-            </div>
+            <ChoiceField
+              label="Kind of salt"
+              id="g-salt"
+              name="saltKindId"
+              value={one?.saltKindId ?? house.household.saltKindId}
+              items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
+            />
           {/if}
-          <div>
-            <Label for="g-amount">There now</Label><Input
-              id="g-amount"
-              name="amount"
-              autocomplete="off"
-              placeholder={kind === 'lid' ? '18' : '1 kg 200 g'}
-              class="font-display text-2xl font-bold"
-            /><Trouble problem={problemAt('amount')} />
-          </div>
-          <div>
-            <Label for="g-low">Buy when down to</Label><Input
-              id="g-low"
-              name="low"
-              autocomplete="off"
-              placeholder={one ? amount(one, one.low) : ''}
-            /><Trouble problem={problemAt('low')} />
-          </div>
+          <TextField
+            label="There now"
+            id="g-amount"
+            name="amount"
+            placeholder={kind === 'lid' ? '18' : '1 kg 200 g'}
+            class="font-display text-2xl font-bold"
+            problem={problemAt('amount')}
+          />
+          <TextField
+            label="Buy when down to"
+            id="g-low"
+            name="low"
+            placeholder={one ? amount(one, one.low) : ''}
+            problem={problemAt('low')}
+          />
           <Button type="submit" disabled={busy}>Keep</Button>
         </div>
       {/snippet}

@@ -2,6 +2,7 @@ import type { WallMinute } from '../calendar/index';
 import type { CareKind } from './care-kinds';
 import type { Lid } from '../vessel/index';
 import type { Worksheet } from '../worksheet/index';
+import type { Correction } from './correction';
 
 /** One spell of a jar at one place. A jar is at one place at a time: the last one. */
 export interface Stay {
@@ -28,6 +29,8 @@ export interface Filling {
   readonly leftG: number;
   readonly stays: readonly Stay[];
   readonly emptiedAt: WallMinute | null;
+  /** Its own salinity since it was put right; without one the batch's holds. */
+  readonly equilibrium?: number;
 }
 
 export interface CareMark {
@@ -89,6 +92,8 @@ export interface Batch {
   /** What was planned and what was really used; null where no brine was poured or nobody knows. */
   readonly brinePlannedMl: number | null;
   readonly brineUsedMl: number | null;
+  /** Said, not taken from the plan: what is learnt from. */
+  readonly brineSaid?: boolean;
   readonly saltG: number | null;
   readonly note: string;
   readonly fillings: readonly Filling[];
@@ -96,6 +101,29 @@ export interface Batch {
   readonly tastes: readonly Taste[];
   readonly readings: readonly PHReading[];
   readonly portions: readonly Portion[];
+  readonly corrections: readonly Correction[];
+  readonly sourings: readonly Souring[];
+  /** The recipe it was made by, and which version of it. */
+  readonly recipe: RecipeUsed | null;
+}
+
+/** Acid stirred into a sauce as a first step; the pH measured next says what it did. */
+export interface Souring {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly sauceG: number;
+  readonly pH: number;
+  readonly wanted: number;
+  readonly vinegarMl: number;
+  readonly citricG: number;
+}
+
+/** A recipe as a batch knows it. */
+export interface RecipeUsed {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
 }
 
 type NewFilling = Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> & { readonly startG?: number };
@@ -109,6 +137,7 @@ type Facts = Pick<
   | 'saltKindId'
   | 'brinePlannedMl'
   | 'brineUsedMl'
+  | 'brineSaid'
   | 'saltG'
   | 'note'
 >;
@@ -120,6 +149,7 @@ export type BatchEvent =
         readonly placeId: string;
         readonly fillings: readonly NewFilling[];
         readonly worksheet: Worksheet;
+        readonly recipe?: RecipeUsed | null;
       };
     }
   | {
@@ -129,6 +159,18 @@ export type BatchEvent =
         readonly fillings: readonly NewFilling[];
         readonly since: WallMinute;
         readonly placeSince: WallMinute;
+      };
+    }
+  | {
+      readonly type: 'added';
+      readonly data: {
+        readonly fillingId: string;
+        readonly items: readonly BatchItem[];
+        readonly vegG: number;
+        readonly vegRoomMl: number;
+        readonly naclG: number;
+        readonly saltG: number;
+        readonly drawnG: number;
       };
     }
   | { readonly type: 'cared'; readonly data: Omit<CareMark, 'id' | 'at'> }
@@ -143,7 +185,9 @@ export type BatchEvent =
       readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string };
     }
   | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'corrected'> }
-  | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } };
+  | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } }
+  | { readonly type: 'putRight'; readonly data: Omit<Correction, 'id' | 'at'> }
+  | { readonly type: 'soured'; readonly data: Omit<Souring, 'id' | 'at'> };
 
 /** When it was said, on the household's clock, and the event's own name. */
 export interface Said {
@@ -162,6 +206,8 @@ export function evolveBatch(
   if (!state) return undefined;
   const { at } = said;
   switch (event.type) {
+    case 'added':
+      return secondPickIn(state, event.data);
     case 'cared':
       return { ...state, care: [...state.care, { ...said, ...event.data }] };
     case 'tasted':
@@ -183,6 +229,10 @@ export function evolveBatch(
       return portioned(state, { ...said, ...event.data, corrected: false });
     case 'portionCorrected':
       return portionCorrected(state, event.data.of, event.data.g);
+    case 'putRight':
+      return putRightIn(state, { ...said, ...event.data });
+    case 'soured':
+      return { ...state, sourings: [...state.sourings, { ...said, ...event.data }] };
   }
 }
 
@@ -201,6 +251,7 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     saltKindId: rest.saltKindId,
     brinePlannedMl: rest.brinePlannedMl,
     brineUsedMl: rest.brineUsedMl,
+    brineSaid: rest.brineSaid ?? false,
     saltG: rest.saltG,
     note: rest.note,
     startedAt,
@@ -211,12 +262,48 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     care: [],
     tastes: [],
     readings: [],
-    portions: []
+    portions: [],
+    corrections: [],
+    sourings: [],
+    recipe: (event.type === 'started' ? event.data.recipe : null) ?? null
   };
 }
 
 function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
   return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };
+}
+
+/** A second pick in a vessel that stands: it holds more, and is as salty as before. */
+function secondPickIn(state: Batch, added: Extract<BatchEvent, { type: 'added' }>['data']): Batch {
+  const moreG = added.vegG + added.naclG - added.drawnG;
+  return {
+    ...withFillings(state, [added.fillingId], (f) => ({
+      ...f,
+      vegG: f.vegG + added.vegG,
+      vegRoomMl: Math.min(f.usableMl, f.vegRoomMl + added.vegRoomMl),
+      contentsG: f.contentsG + moreG,
+      startG: f.startG + moreG,
+      leftG: f.leftG + moreG
+    })),
+    items: [...state.items, ...added.items],
+    saltG: (state.saltG ?? 0) + added.saltG
+  };
+}
+
+/** A jar put right: what was drawn, lost or added changes what it holds, and its salinity is its own from then on. */
+function putRightIn(state: Batch, c: Correction): Batch {
+  const moreG = c.waterG + c.naclG + c.vegG - c.drawnG - c.lostG;
+  return {
+    ...withFillings(state, [c.fillingId], (f) => ({
+      ...f,
+      vegG: f.vegG + c.vegG,
+      contentsG: f.contentsG + moreG,
+      startG: f.startG + moreG,
+      leftG: f.leftG + moreG,
+      equilibrium: c.to
+    })),
+    corrections: [...state.corrections, c]
+  };
 }
 
 /** Under a gram in a jar is an empty jar. */

@@ -1,2 +1,4 @@
 export * from './kit';
 export * from './pantry';
+export * from './brines';
+export * from './water';

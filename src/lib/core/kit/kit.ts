@@ -1,6 +1,6 @@
 import type { Day } from '../calendar/index';
 import type { OwnSpoon } from '../salt/index';
-import type { Lid } from '../vessel/index';
+import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 
 /** What the household owns and how it likes to be spoken to; built up from its events. */
@@ -15,6 +15,21 @@ export interface OwnedJar {
   /** The household's own headspace, mm, and what its weight pushes aside, ml; null: the usual. */
   readonly headspaceMm: number | null;
   readonly weightMl: number | null;
+  /** Which of the household's weights goes in it; null: none said. */
+  readonly weightId: string | null;
+}
+
+/** A weight of the household: its kind with its own measures. */
+export interface OwnWeight extends VesselWeight {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Days on which nobody is here, both included. */
+export interface Away {
+  readonly id: string;
+  readonly from: Day;
+  readonly to: Day;
 }
 
 /** A bowl or jar whose empty weight is known. */
@@ -47,6 +62,12 @@ export interface Household {
   readonly places: readonly Place[];
   readonly tares: readonly Tare[];
   readonly ownSpoons: readonly OwnSpoon[];
+  readonly weights: readonly OwnWeight[];
+  readonly away: readonly Away[];
+  /** Where the water for brine comes from. */
+  readonly waterId: string;
+  /** Somebody at the table likes it mild. */
+  readonly mild: boolean;
   /** What was learnt begins anew after this day, by what is learnt. */
   readonly resets: Readonly<Record<string, Day>>;
   /** The first-run page has been answered or skipped. */
@@ -59,10 +80,16 @@ export type HouseholdEvent =
   | { readonly type: 'placeSet'; readonly data: Place }
   | { readonly type: 'tareSet'; readonly data: Tare }
   | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
+  | { readonly type: 'weightSet'; readonly data: OwnWeight }
+  | { readonly type: 'awayPlanned'; readonly data: Away }
+  | { readonly type: 'awayDropped'; readonly data: { readonly id: string } }
   | { readonly type: 'learningReset'; readonly data: { readonly what: string; readonly day: Day } };
 
 export type HouseholdSettings = Partial<
-  Pick<Household, 'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds'>
+  Pick<
+    Household,
+    'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds' | 'waterId' | 'mild'
+  >
 >;
 
 /** A household before it has said anything: metric, a counter, a fridge and a pantry shelf, no jars. */
@@ -82,6 +109,10 @@ export const NEW_HOUSEHOLD: Household = {
   ],
   tares: [],
   ownSpoons: [],
+  weights: [],
+  away: [],
+  waterId: 'filtered',
+  mild: false,
   resets: {},
   settled: false
 };
@@ -92,7 +123,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent): Househ
     case 'settled':
       return { ...state, ...event.data, settled: true };
     case 'jarsOwned':
-      return { ...state, jars: withOne(state.jars, event.data) };
+      return {
+        ...state,
+        jars: withOne(state.jars, { ...event.data, weightId: event.data.weightId ?? null })
+      };
     case 'placeSet':
       return { ...state, places: withOne(state.places, event.data) };
     case 'tareSet':
@@ -101,6 +135,12 @@ export function evolveHousehold(state: Household, event: HouseholdEvent): Househ
       const others = state.ownSpoons.filter((o) => o.saltKindId !== event.data.saltKindId);
       return { ...state, ownSpoons: event.data.g > 0 ? [...others, event.data] : others };
     }
+    case 'weightSet':
+      return { ...state, weights: withOne(state.weights, event.data) };
+    case 'awayPlanned':
+      return { ...state, away: withOne(state.away, event.data) };
+    case 'awayDropped':
+      return { ...state, away: state.away.filter((a) => a.id !== event.data.id) };
     case 'learningReset':
       return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
   }

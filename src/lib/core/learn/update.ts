@@ -44,5 +44,12 @@ export function learn(prior: Prior, measured: readonly number[], batchSd: number
 
 /** Spread of the trim yield from one batch to the next, on the logit scale. Common practice, no source. */
 export const TRIM_BATCH_SD = 0.2;
+/** Spread of a pick's mean piece weight from pick to pick, on the log scale. Common practice, no source. */
+export const PIECE_BATCH_SD = 0.15;
+/** Spread of a packing fraction from batch to batch, on the logit scale. Common practice, no source. */
+export const PACKING_BATCH_SD = 0.15;
+/** Brine poured over brine planned: between kitchens about a tenth, from batch to batch less. Common practice. */
+export const BRINE_USE = { mean: 1, sd: 0.1, scale: 'log' } as const satisfies Prior;
+export const BRINE_BATCH_SD = 0.06;
 /** Spread of one's own level spoon from time to time. Common practice, no source. */
 export const OWN_SPOON_GSD = 1.03;

@@ -1,6 +1,7 @@
 import type { Kept, Quality } from '../produce/index';
-import { learn, TRIM_BATCH_SD, type Learned } from '../learn/index';
-import { crop, keepsRaw, trimKey } from '../produce/index';
+import { learn, PIECE_BATCH_SD, TRIM_BATCH_SD, type Learned } from '../learn/index';
+import { crop, keepsRaw, meanPiece, trimKey } from '../produce/index';
+import { relativeSd } from '../quantity/index';
 import { addDays, daysBetween, type Day } from '../calendar/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 
@@ -14,7 +15,19 @@ export interface Weighing {
   readonly g: number;
   /** Counted, not weighed: its spread, g, one sd. */
   readonly sd?: number;
+  /** Counted beside being weighed: the household's own piece weight learns from it. */
+  readonly pieces?: number;
 }
+
+/** What trimming leaves that has a use of its own, g. Off-cuts become a pick of their own, for their own jar. */
+export interface Aside {
+  readonly followers: number;
+  readonly greens: number;
+  readonly seed: number;
+  readonly offcuts: number;
+}
+const NOTHING_ASIDE: Aside = { followers: 0, greens: 0, seed: 0, offcuts: 0 };
+const asideG = (a: Aside): number => a.followers + a.greens + a.seed + a.offcuts;
 
 export interface Lot {
   readonly id: string;
@@ -32,6 +45,10 @@ export interface Lot {
   readonly benchG: number;
   readonly packedG: number;
   readonly endedG: Readonly<Partial<Record<LotEnd, number>>>;
+  /** Kept of the trim while it was sorted. */
+  readonly aside: Aside;
+  /** Prepared already when it came in, as off-cuts are. */
+  readonly ready: boolean;
   /** Weighed again on the bench, once prepared; null while not. */
   readonly prepared: Weighing | null;
   readonly corrected: boolean;
@@ -42,7 +59,7 @@ export interface Lot {
 type Picked = Pick<
   Lot,
   'cropId' | 'variety' | 'bed' | 'day' | 'weighed' | 'withTops' | 'quality' | 'kept' | 'note'
->;
+> & { readonly ready?: boolean };
 
 export type LotEvent =
   | { readonly type: 'picked'; readonly data: Picked }
@@ -55,6 +72,10 @@ export type LotEvent =
         readonly from: 'garden' | 'bench';
         readonly note: string;
       };
+    }
+  | {
+      readonly type: 'sorted';
+      readonly data: { readonly culledG: number; readonly aside: Aside; readonly prepared: Weighing | null };
     }
   | { readonly type: 'takenToBench'; readonly data: { readonly g: number } }
   | { readonly type: 'putBack'; readonly data: { readonly g: number } }
@@ -74,6 +95,8 @@ export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): 
       benchG: 0,
       packedG: 0,
       endedG: {},
+      aside: NOTHING_ASIDE,
+      ready: event.data.ready ?? false,
       prepared: null,
       corrected: false,
       trimmed: null
@@ -89,8 +112,13 @@ export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): 
       };
     case 'ended':
       return ended(state, event.data);
-    case 'takenToBench':
-      return { ...state, gardenG: none(state.gardenG - event.data.g), benchG: state.benchG + event.data.g };
+    case 'sorted':
+      return sorted(state, event.data);
+    case 'takenToBench': {
+      const benchG = state.benchG + event.data.g;
+      const prepared = state.ready ? { said: `${Math.round(benchG)} g`, g: benchG } : state.prepared;
+      return { ...state, gardenG: none(state.gardenG - event.data.g), benchG, prepared };
+    }
     case 'putBack':
       return {
         ...state,
@@ -120,6 +148,26 @@ function ended(state: Lot, data: { how: LotEnd; g: number; from: 'garden' | 'ben
   };
 }
 
+/** Culls go to the compost, what has a use leaves the bench, what is prepared stays on it. */
+function sorted(state: Lot, data: { culledG: number; aside: Aside; prepared: Weighing | null }): Lot {
+  const { culledG, aside, prepared } = data;
+  return {
+    ...state,
+    benchG: none(state.benchG - culledG - asideG(aside)),
+    endedG: { ...state.endedG, composted: (state.endedG.composted ?? 0) + culledG },
+    aside: {
+      followers: state.aside.followers + aside.followers,
+      greens: state.aside.greens + aside.greens,
+      seed: state.aside.seed + aside.seed,
+      offcuts: state.aside.offcuts + aside.offcuts
+    },
+    prepared: prepared ?? state.prepared
+  };
+}
+
+/** What the pick weighed that lies on the bench, with what was kept of its trim: trim yield is counted from it. */
+export const pickedOnBench = (lot: Lot): number => lot.benchG + (lot.packedG > 0 ? 0 : asideG(lot.aside));
+
 function packed(state: Lot, data: { g: number; preparedG: number }): Lot {
   const benchG = none(state.benchG - data.g);
   const restG = state.prepared ? none(state.prepared.g - data.preparedG) : 0;
@@ -134,11 +182,12 @@ function packed(state: Lot, data: { g: number; preparedG: number }): Lot {
 
 /** Only what a scale said both times is learnt from. */
 function learntFrom(state: Lot, data: { g: number; preparedG: number }): Lot['trimmed'] {
-  if (!state.prepared || state.prepared.sd !== undefined || state.weighed.sd !== undefined)
+  if (!state.prepared || state.ready || state.prepared.sd !== undefined || state.weighed.sd !== undefined)
     return state.trimmed;
+  const first = state.trimmed === null;
   return {
-    pickedG: (state.trimmed?.pickedG ?? 0) + data.g,
-    preparedG: (state.trimmed?.preparedG ?? 0) + data.preparedG
+    pickedG: (state.trimmed?.pickedG ?? 0) + data.g + (first ? asideG(state.aside) : 0),
+    preparedG: (state.trimmed?.preparedG ?? 0) + data.preparedG + (first ? state.aside.offcuts : 0)
   };
 }
 
@@ -162,6 +211,18 @@ export function mayTake(lot: Lot, g: number, from: 'garden' | 'bench'): Outcome<
   if (g > there + 0.5)
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
   return done(Math.min(g, there));
+}
+
+/** Whether a pick on the bench may be sorted so: what leaves it and what is prepared add up to no more than it is. */
+export function maySort(lot: Lot, culledG: number, aside: Aside, preparedG: number): Outcome<number> {
+  const outG = culledG + asideG(aside);
+  // Washing leaves some water on: a twentieth.
+  if (outG + preparedG > lot.benchG * 1.05 + 5)
+    return refuse('sorted-too-much', {
+      field: 'prepared',
+      values: { saidG: outG + preparedG, thereG: lot.benchG }
+    });
+  return done(outG);
 }
 
 /** Whether the weigh-in may be corrected to so much: never below what has already left the Garden. */
@@ -193,6 +254,29 @@ export function learntTrims(
     if (!c) continue;
     const mean = tops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
     out[key] = learn({ mean, sd: c.trimSd, scale: 'logit' }, yields, TRIM_BATCH_SD);
+  }
+  return out;
+}
+
+/** The household's own piece weights of the usable part, from picks both counted and weighed. */
+export function learntPieces(
+  lots: readonly Lot[],
+  resets: Readonly<Record<string, Day>>
+): Record<string, Learned> {
+  const seen = new Map<string, number[]>();
+  for (const lot of lots) {
+    const c = crop(lot.cropId);
+    const { pieces, g } = lot.weighed;
+    if (!c || !pieces || lot.day <= (resets[`piece:${c.id}`] ?? '')) continue;
+    const trim = lot.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
+    seen.set(c.id, [...(seen.get(c.id) ?? []), (g * trim) / pieces]);
+  }
+  const out: Record<string, Learned> = {};
+  for (const [id, weights] of seen) {
+    const c = crop(id);
+    if (!c) continue;
+    const mean = meanPiece(c);
+    out[id] = learn({ mean, sd: mean * relativeSd(c.pieceGsd), scale: 'log' }, weights, PIECE_BATCH_SD);
   }
   return out;
 }

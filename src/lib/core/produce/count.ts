@@ -1,4 +1,5 @@
-import { NUMBER_WORDS, type Spread } from '../quantity/index';
+import type { Learned } from '../learn/index';
+import { NUMBER_WORDS, together, type Spread } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { CROPS } from './data';
 import type { Crop } from './types';
@@ -21,8 +22,15 @@ export function meanPiece(c: Pick<Crop, 'pieceG' | 'pieceGsd'>): number {
 export function weightOfCount(
   n: number,
   c: Pick<Crop, 'pieceG' | 'pieceGsd'>,
-  between = BETWEEN_VARIETIES
+  between = BETWEEN_VARIETIES,
+  learnt?: Learned
 ): Spread {
+  // The household's own mean takes the place of the table's, and its spread that of the varieties.
+  if (learnt && learnt.n > 0) {
+    const within = Math.log(c.pieceGsd) ** 2 * (1 - between);
+    const sd = together(n * learnt.sd, Math.sqrt(n) * learnt.mean * Math.sqrt(Math.exp(within) - 1));
+    return { mean: n * learnt.mean, sd };
+  }
   const mean = meanPiece(c);
   const variance = Math.log(c.pieceGsd) ** 2;
   const relative = (v: number) => Math.exp(v) - 1;
@@ -66,8 +74,8 @@ export function readCount(text: string, c: Crop): Outcome<number> {
 }
 
 /** A picked piece weighs more than its usable part: count to picked weight, g. */
-export function pickedOfCount(n: number, c: Crop, withTops: boolean): Spread {
+export function pickedOfCount(n: number, c: Crop, withTops: boolean, own?: Learned): Spread {
   const trim = withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
-  const usable = weightOfCount(n, c);
+  const usable = weightOfCount(n, c, BETWEEN_VARIETIES, own);
   return { mean: usable.mean / trim, sd: Math.hypot(usable.sd / trim, (usable.mean * c.trimSd) / trim ** 2) };
 }

@@ -4,3 +4,4 @@ export * from './read';
 export * from './spread';
 export * from './units';
 export * from './write';
+export * from './spoken';

@@ -62,6 +62,45 @@ export const RULES = {
     reason: 'Dry, lightly salted or old produce gives little juice, and what stands in air moulds.',
     source: `${GUIDE6}; how to foresee it is common practice`
   },
+  'rinse-unmeasured': {
+    level: 'harm',
+    reason:
+      'What heavy salting and rinsing leave cannot be reckoned: it may be too weak to keep or too salty to eat. Taste the wrung leaf, or measure the juice.',
+    source: PRACTICE
+  },
+  'rinse-salty': { level: 'heed', reason: 'Salt that is in comes out by water only.', source: PRACTICE },
+  'hot-brine': {
+    level: 'heed',
+    reason: 'Hot brine cracks cold glass and scalds. Hot also wilts, and fewer bacteria live through it.',
+    source: PRACTICE
+  },
+  'weight-above-rim': {
+    level: 'heed',
+    reason: 'A weight that stands above the rim keeps the lid open, or lifts it.',
+    source: PRACTICE
+  },
+  'bits-past': {
+    level: 'heed',
+    reason: 'Bits that float up past the cover meet air, and mould starts on them.',
+    source: PRACTICE
+  },
+  'away-clamped': {
+    level: 'harm',
+    reason: 'In its gassing days a closed lid must be opened. Glass that nobody opens can burst.',
+    source: PRACTICE
+  },
+  hollow: {
+    level: 'heed',
+    reason: 'Air inside a piece lifts it and spoils it from within.',
+    source: PRACTICE
+  },
+  floats: { level: 'heed', reason: 'What floats meets air, and what meets air moulds.', source: PRACTICE },
+  'much-surface': {
+    level: 'heed',
+    reason: 'Much open surface on little content: film and evaporation.',
+    source: PRACTICE
+  },
+  'crop-note': { level: 'heed', reason: 'It is the usual hand for this crop.', source: PRACTICE },
   'when-in-doubt': {
     level: 'harm',
     reason:

@@ -15,7 +15,7 @@ export interface Contents {
 }
 
 /** The ways a dose is said; the fraction is taken of the base that the way names. */
-export type DosingWay = 'equilibrium' | 'perWater' | 'perVegetables' | 'perTotal';
+export type DosingWay = 'equilibrium' | 'perWater' | 'perVegetables' | 'perTotal' | 'byTaste';
 
 /**
  * Salt over salt and all water, once evened out.
@@ -62,6 +62,8 @@ export function saltForDose(
   broughtG = 0
 ): number {
   switch (way) {
+    // What the tongue says is said of the juice: it is where it ends, only less surely (see `taste.ts`).
+    case 'byTaste':
     case 'equilibrium':
       return saltForEquilibrium(as.equilibriumSalinity(fraction), c.waterG + c.vegWaterG, broughtG);
     case 'perWater':

@@ -10,3 +10,7 @@ export * from './types';
 export * from './phrase';
 export * from './own-spoon';
 export * from './scale';
+export * from './notes';
+export * from './rinse';
+export * from './stock';
+export * from './taste';

@@ -1,4 +1,4 @@
-/** An ingredient that brings salt of its own, which must be counted. */
+/** An ingredient that brings salt or water of its own, or drinks it, which must be counted. */
 export interface SaltyIngredient {
   readonly id: string;
   readonly name: string;
@@ -8,6 +8,8 @@ export interface SaltyIngredient {
   readonly naclHigh: number;
   readonly moisture: number;
   readonly density: number;
+  /** Dried: water it drinks in the jar, g per g; 0 for what is moist already. */
+  readonly drinks: number;
   /** Allergen to name on the lid, if any. */
   readonly allergen: string;
   readonly source: string;
@@ -22,8 +24,20 @@ const row = (
   moisture: number,
   density: number,
   allergen: string,
-  source: string
-): SaltyIngredient => ({ id, name, nacl, naclLow, naclHigh, moisture, density, allergen, source });
+  source: string,
+  drinks = 0
+): SaltyIngredient => ({
+  id,
+  name,
+  nacl,
+  naclLow,
+  naclHigh,
+  moisture,
+  density,
+  drinks,
+  allergen,
+  source
+});
 
 const SR = 'P: SR24 sodium × 2.5421';
 
@@ -47,7 +61,22 @@ export const SALTY: readonly SaltyIngredient[] = [
   row('celery-salt', 'Celery salt', 0.75, 0.7, 0.8, 0.02, 1.1, 'celery', 'CP'),
   row('olives', 'Olives, drained', 0.035, 0.02, 0.06, 0.75, 1.0, '', 'CP'),
   row('wakame', 'Seaweed, fresh', 0.022, 0.01, 0.03, 0.8, 1.0, '', SR),
-  row('dried-tomato', 'Dried tomatoes', 0.025, 0.003, 0.05, 0.15, 0.9, '', 'CP: ask the packet')
+  row('dried-tomato', 'Dried tomatoes', 0.025, 0.003, 0.05, 0.15, 0.9, '', 'CP: ask the packet', 1.3),
+  row('dried-seaweed', 'Seaweed, dried', 0.06, 0.02, 0.1, 0.08, 0.6, '', 'CP: ask the packet', 5),
+  row('dried-mushroom', 'Mushrooms, dried', 0.001, 0, 0.002, 0.1, 0.4, '', 'CP', 4),
+  row('dried-chilli', 'Chilli flakes, dried', 0.001, 0, 0.003, 0.1, 0.5, '', 'CP', 1.5),
+  row(
+    'spare-brine',
+    'Starter: spare brine',
+    0.025,
+    0.015,
+    0.035,
+    0.965,
+    1.01,
+    '',
+    'CP: its own batch says better'
+  ),
+  row('whey', 'Whey, drained from yoghurt', 0.002, 0, 0.004, 0.93, 1.02, 'milk', 'CP')
 ];
 
 /** Example: `saltyIngredient('fish-sauce')?.nacl` is `0.1996`. */
@@ -62,9 +91,11 @@ export interface Brought {
   readonly waterG: number;
   readonly massG: number;
   readonly volumeMl: number;
+  /** Water that dried things take up, g. It stays in the jar, but no longer as brine or juice. */
+  readonly drinksG: number;
 }
 
-export const NOTHING_BROUGHT: Brought = { naclG: 0, naclSd: 0, waterG: 0, massG: 0, volumeMl: 0 };
+export const NOTHING_BROUGHT: Brought = { naclG: 0, naclSd: 0, waterG: 0, massG: 0, volumeMl: 0, drinksG: 0 };
 
 /** Nine times in ten the maker's figure lies in the range: half of it over this is one sd. */
 const RANGE_SDS = 2 * 1.6448536269514722;
@@ -81,7 +112,8 @@ export function brought(extras: readonly { readonly id: string; readonly g: numb
       naclSd: Math.hypot(sum.naclSd, (e.g * (s.naclHigh - s.naclLow)) / RANGE_SDS),
       waterG: sum.waterG + e.g * s.moisture,
       massG: sum.massG + e.g,
-      volumeMl: sum.volumeMl + e.g / s.density
+      volumeMl: sum.volumeMl + e.g / s.density,
+      drinksG: sum.drinksG + e.g * s.drinks
     };
   }, NOTHING_BROUGHT);
 }

@@ -1,4 +1,13 @@
-import { MEASURES, NUMBER_WORDS, UNITS, unitFor, type SpoonSystem } from '../quantity/index';
+import { BY_TASTE } from './taste';
+import {
+  MEASURES,
+  plainPhrase,
+  SPOKEN_NUMBER,
+  spokenNumber,
+  UNITS,
+  unitFor,
+  type SpoonSystem
+} from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { waterDensity } from './density';
 import type { DosingWay } from './dose';
@@ -41,8 +50,6 @@ const HANDFUL = { g: 35, gsd: 1.4 };
 const PINCH = { g: 0.4, gsd: 1.5 };
 const MUGS_ML = [250, 300, 350];
 const DESSERTSPOON_ML = 10;
-/** Like a well-seasoned soup: about 1.5-2 % where it ends. Common practice, no source. */
-const BY_TASTE = { fraction: 0.0175, gsd: 1.1 };
 
 const SALT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/\b(fine )?table( salt)?\b/, 'table-fine'],
@@ -54,33 +61,13 @@ const SALT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/\brock( salt)?\b/, 'rock-ground']
 ];
 
-const NUM = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|half an?|a quarter|half|quarter|an?|one|two|three|four|five|six)`;
+const NUM = SPOKEN_NUMBER;
 
-const numberOf = (said: string): number => {
-  const word = NUMBER_WORDS[said.trim()];
-  if (word !== undefined) return word;
-  const [whole = '', fraction] = said.trim().split(' ');
-  const value = (t: string) =>
-    t.includes('/') ? Number(t.split('/')[0]) / Number(t.split('/')[1]) : Number(t.replace(',', '.'));
-  return value(whole) + (fraction ? value(fraction) : 0);
-};
-
-const tidied = (text: string): string => {
-  let t = ` ${text.toLowerCase()} `.replace(/[\u00a0\u202f]/g, ' ');
-  for (const [glyph, plain] of [
-    ['½', '1/2'],
-    ['¼', '1/4'],
-    ['¾', '3/4'],
-    ['⅓', '1/3'],
-    ['⅔', '2/3']
-  ] as const)
-    t = t.replaceAll(glyph, ` ${plain}`);
-  return t
-    .replace(/(\d)\s*%/g, '$1 %')
+const tidied = (text: string): string =>
+  plainPhrase(text)
     .replace(/[;,.](?=\s|$)/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();
-};
 
 /**
  * Reads a dose of salt as it is said or written: "2 tsp fine salt to a mug of water", "3 tbsp to 5 lb", "30 g/l",
@@ -123,7 +110,7 @@ export function readDose(text: string, context: PhraseContext): Outcome<readonly
 function percentReadings(t: string, kind: SaltKind): DoseReading[] | undefined {
   const m = new RegExp(`^${NUM} ?(?:%|percent|per cent)(.*)$`).exec(t);
   if (!m) return undefined;
-  const fraction = numberOf(m[1] ?? '') / 100;
+  const fraction = spokenNumber(m[1] ?? '') / 100;
   if (!(fraction > 0 && fraction < 0.5)) return [];
   const reading = (base: DoseBase, says: string): DoseReading => ({
     says,
@@ -156,7 +143,7 @@ function readAmount(
     `^${NUM}? ?(level|heaped|heaping|rounded|scant|big|small)? ?([a-z]+)\\b(?: of)?(.*)$`
   ).exec(t);
   if (!m) return undefined;
-  const n = m[1] === undefined ? 1 : numberOf(m[1]);
+  const n = m[1] === undefined ? 1 : spokenNumber(m[1]);
   const [heap, heapGsd] = HEAPS[m[2] ?? 'level'] ?? [1, 1];
   const word = m[3] ?? '';
   const rest = (m[4] ?? '')
@@ -180,7 +167,7 @@ type Base = Pick<DoseReading, 'says' | 'base' | 'per'>;
 function readBase(said: string, system: SpoonSystem): Base[] {
   const m = new RegExp(`^(?:to|per|in|into|for|on|each|every|/|:)? ?${NUM}? ?([a-z]+)\\b ?(.*)$`).exec(said);
   if (!m) return [];
-  const n = m[1] === undefined ? 1 : numberOf(m[1]);
+  const n = m[1] === undefined ? 1 : spokenNumber(m[1]);
   const word = m[2] ?? '';
   const rest = m[3] ?? '';
   if (!(n > 0)) return [];

@@ -1,3 +1,4 @@
 export * from './data';
+export * from './propose';
 export * from './styles';
 export * from './types';

@@ -1,13 +1,27 @@
 import type { Cut } from '../produce/index';
 
+/** How salt gets in: rubbed in dry, poured as brine, or heavily on the leaf and rinsed off again. */
+export type Salting = 'dry' | 'brine' | 'rinsed';
+
 /** One step of the making, as data that a making-day screen can run. */
 export interface Step {
   readonly id: string;
   readonly does: string;
   /** Hands at work, minutes per kg prepared; rests are waited for. */
   readonly minutesPerKg: number;
-  readonly rest?: { readonly fromMinutes: number; readonly toMinutes: number; readonly until: string };
+  readonly rest?: {
+    readonly fromMinutes: number;
+    readonly toMinutes: number;
+    readonly until: string;
+    /** Turned or stirred so often meanwhile. */
+    readonly turnEveryMinutes?: number;
+  };
+  /** Said at the step where the harm would happen. */
   readonly caution?: string;
+  /** Only where salt goes in this way. */
+  readonly only?: Salting;
+  /** Days after the start, for what comes in a second stage. */
+  readonly afterDays?: number;
 }
 
 /** What people add beside the main crop, and how it scales. */
@@ -15,8 +29,9 @@ export interface Addition {
   readonly name: string;
   readonly amount: number;
   readonly unit: string;
-  readonly per: 'kg' | 'jar';
-  readonly optional: true;
+  /** By weight of the vegetables, by jar, by count of the batch, or as one likes. */
+  readonly per: 'kg' | 'jar' | 'batch' | 'free';
+  readonly optional: boolean;
 }
 
 export interface Range {
@@ -24,18 +39,37 @@ export interface Range {
   readonly to: number;
 }
 
+/** Heavy dry salting of leaf: how much, and what rinsing and wringing leave. */
+export interface HeavySalting {
+  /** Salt on the prepared leaf, mass fraction. */
+  readonly fraction: number;
+  /** Weight after over weight before. */
+  readonly keeps: Range;
+  /** Equilibrium salinity after rinsing, 70 in 100. */
+  readonly leaves: Range;
+}
+
 export interface Style {
   readonly id: string;
   readonly name: string;
   readonly says: string;
-  readonly salting: 'dry' | 'brine';
+  /** The usual way; the others are the household's choice. */
+  readonly salting: Salting;
+  readonly alsoSalting: readonly Salting[];
+  readonly heavy?: HeavySalting;
+  /** Crops it is made for, the dearest first. */
+  readonly produce: readonly string[];
   /** Cuts it allows; a crop whose usual cut is not among them takes the first. */
   readonly cuts: readonly Cut[];
+  /** Another cut for these crops. */
+  readonly cropCut?: Readonly<Record<string, Cut>>;
   /** Equilibrium salinity, mass fraction. */
   readonly salt: Range;
   readonly usualSalt: number;
   /** Saltier for these crops. */
   readonly cropSalt: Readonly<Record<string, number>>;
+  /** Hot brine is a usual choice here. */
+  readonly hotBrine: boolean;
   /** Days on the counter at 20-22 °C. */
   readonly counterDays: Range;
   /** Months it keeps at or under 4 °C. */
@@ -44,6 +78,10 @@ export interface Style {
   readonly pHDays: { readonly usual: number; readonly cool: number };
   readonly steps: readonly Step[];
   readonly additions: readonly Addition[];
+  /** How it is laid in the jar. */
+  readonly layers: string;
+  /** Notes on single crops, at the step of preparing. */
+  readonly notes: Readonly<Record<string, string>>;
   readonly tasting: readonly string[];
   readonly finishing: string;
   readonly source: string;

@@ -35,4 +35,6 @@ export const JARS: readonly JarGeometry[] = [
   { id: 'crock-water-15l', name: 'Water-channel crock 15 l', nominalMl: 15000, brimMl: 15000.0, openingMm: 210, innerHeightMm: 310, shape: 'crock', source: 'CP' },
   { id: 'crock-water-20l', name: 'Water-channel crock 20 l', nominalMl: 20000, brimMl: 20000.0, openingMm: 230, innerHeightMm: 340, shape: 'crock', source: 'CP' },
   { id: 'bucket-20l', name: 'Food-grade bucket 20 l', nominalMl: 20000, brimMl: 20400.0, openingMm: 290, innerHeightMm: 325, shape: 'tapered', source: 'CP' },
+  { id: 'bottle-250', name: 'Sauce bottle 250 ml', nominalMl: 250, brimMl: 265.0, openingMm: 24, innerHeightMm: 170, shape: 'shouldered', source: 'CP' },
+  { id: 'bottle-500', name: 'Sauce bottle 500 ml', nominalMl: 500, brimMl: 520.0, openingMm: 26, innerHeightMm: 220, shape: 'shouldered', source: 'CP' },
 ];

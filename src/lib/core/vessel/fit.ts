@@ -13,6 +13,8 @@ export interface FreeSize {
 export interface FitRules {
   /** The room in a set may be at most v / leastFill. */
   readonly leastFill: number;
+  /** How many different sets to look for. */
+  readonly sets?: 1 | 3;
 }
 
 export interface JarSet {
@@ -77,24 +79,18 @@ export function chooseJars(needMl: number, jars: readonly FreeSize[], rules: Fit
     .sort((a, b) => a.u - b.u || (a.id < b.id ? -1 : 1));
   if (v <= 0) return { sets: [], leftMl: 0, oneMore: [] };
   const most = Math.floor(v / rules.leastFill + 1e-9);
-  // Sets that lack the same sizes are worked out once.
+  // Sets that lack the same sizes are worked out once, and what they share is reached once.
   const known = new Map<string, Found | undefined>();
-  const best = (without: readonly string[]): Found | undefined => {
+  const near = new Rooms(Math.min(most, Math.floor(1.1 * v + 1e-9)), sizes);
+  const all = new Rooms(most, sizes);
+  const best = (without: readonly string[], others: readonly string[] = without): Found | undefined => {
     const lacking = [...new Set(without)].sort();
     const name = lacking.join('/');
-    if (!known.has(name))
-      known.set(
-        name,
-        bestSet(
-          v,
-          most,
-          sizes.filter((s) => !lacking.includes(s.id))
-        )
-      );
+    if (!known.has(name)) known.set(name, bestSet(v, near, all, lacking, others));
     return known.get(name);
   };
   const first = best([]);
-  const steps = first ? [first, ...others(first, best, v, sizes)] : [];
+  const steps = first ? [first, ...(rules.sets === 1 ? [] : others(first, best, v, sizes))] : [];
   const sets = steps.map((s) => describe(s, needMl, jars));
   const allMl = sizes.reduce((sum, s) => sum + s.n * usable(jars, s.id), 0);
   const leftMl = sets[0]?.leftMl ?? Math.max(0, needMl - allMl);
@@ -116,7 +112,7 @@ function compareFound(a: Found, b: Found, sizes: readonly Size[]): number {
 
 function others(
   first: Found,
-  best: (without: string[]) => Found | undefined,
+  best: (without: string[], others: string[]) => Found | undefined,
   v: number,
   sizes: readonly Size[]
 ): Found[] {
@@ -125,49 +121,117 @@ function others(
       (a, b) => (b && (!a || compareFound(b, a, sizes) < 0) ? b : a),
       undefined
     );
-  const second = better(Object.keys(first.counts).map((a) => best([a])));
+  const inFirst = Object.keys(first.counts);
+  const second = better(inFirst.map((a) => best([a], inFirst)));
   if (!second) return [];
-  const pairs = Object.keys(first.counts).flatMap((a) => Object.keys(second.counts).map((b) => [a, b]));
-  const third = better(pairs.map((pair) => best(pair)));
+  const inEither = [...new Set([...inFirst, ...Object.keys(second.counts)])].sort();
+  const pairs = inFirst.flatMap((a) => Object.keys(second.counts).map((b) => [a, b]));
+  const third = better(pairs.map((pair) => best(pair, inEither)));
   const worthShowing = (s: Found | undefined): s is Found => !!s && v - s.c <= 0.15 * v;
   return [second, third].filter(worthShowing);
 }
 
 /**
- * The best set: sought first among those with nothing left and no spare to speak of, which win over all others,
- * and only if there is none among all.
+ * The best set without the sizes it lacks: sought first among those with nothing left and no spare to speak of, which
+ * win over all others, and only if there is none among all. `others` are lacked by its sisters.
  */
-function bestSet(v: number, most: number, sizes: readonly Size[]): Found | undefined {
-  const near = bestWithin(v, Math.min(most, Math.floor(1.1 * v + 1e-9)), sizes);
-  return near && near.key[0] === 0 && near.key[1] === 0 ? near : bestWithin(v, most, sizes);
+function bestSet(
+  v: number,
+  near: Rooms,
+  all: Rooms,
+  lacking: readonly string[],
+  others: readonly string[]
+): Found | undefined {
+  const found = bestWithin(v, near, lacking, others);
+  return found && found.key[0] === 0 && found.key[1] === 0 ? found : bestWithin(v, all, lacking, others);
 }
 
-/** The least "cost" per reachable room: vessels first, then more of the larger sizes, in one exact integer. */
-function bestWithin(v: number, mostRoom: number, sizes: readonly Size[]): Found | undefined {
-  const { bits, scale } = splitInBits(sizes);
-  const most = Math.min(
-    mostRoom,
-    sizes.reduce((sum, s) => sum + s.n * s.u, 0)
-  );
-  const cost = new Float64Array(most + 1).fill(Infinity);
-  cost[0] = 0;
-  const taken = bits.map(() => new Uint8Array(most + 1));
-  let reached = 0;
-  bits.forEach((bit, i) => {
-    const marks = taken[i]!;
-    reached = Math.min(most, reached + bit.u);
-    for (let c = reached; c >= bit.u; c--) {
+function bestWithin(
+  v: number,
+  rooms: Rooms,
+  lacking: readonly string[],
+  others: readonly string[]
+): Found | undefined {
+  const reached = rooms.without(lacking, others);
+  const at = bestRoom(v, reached.most, reached.cost, rooms.scale);
+  return at < 0
+    ? undefined
+    : {
+        counts: traceBack(at, reached.takes),
+        c: at,
+        key: fitKey(v, at, Math.ceil(reached.cost[at]! / rooms.scale))
+      };
+}
+
+/** Which rooms can be reached at which least cost, and which bits were taken on the way there. */
+interface Reached {
+  readonly most: number;
+  /** Nothing beyond is reached yet. */
+  readonly furthest: number;
+  readonly cost: Float64Array;
+  readonly takes: readonly { readonly bit: Bit; readonly marks: Uint8Array }[];
+}
+
+/** The reachable rooms up to a limit, for all sizes or without some; sets that lack other sizes share their start. */
+class Rooms {
+  readonly scale: number;
+  private readonly limit: number;
+  private readonly bits: readonly Bit[];
+  private readonly starts = new Map<string, Reached>();
+
+  constructor(limit: number, sizes: readonly Size[]) {
+    this.limit = Math.max(
+      0,
+      Math.min(
+        limit,
+        sizes.reduce((sum, s) => sum + s.n * s.u, 0)
+      )
+    );
+    const split = splitInBits(sizes);
+    this.bits = split.bits;
+    this.scale = split.scale;
+  }
+
+  without(lacking: readonly string[], others: readonly string[]): Reached {
+    const shared = others.join('/');
+    let start = this.starts.get(shared);
+    if (!start) {
+      const most = this.limit;
+      const cost = new Float64Array(most + 1).fill(Infinity);
+      cost[0] = 0;
+      start = extend(
+        { most, furthest: 0, cost, takes: [] },
+        this.bits.filter((b) => !others.includes(b.id))
+      );
+      this.starts.set(shared, start);
+    }
+    return extend(
+      start,
+      this.bits.filter((b) => others.includes(b.id) && !lacking.includes(b.id))
+    );
+  }
+}
+
+/** The least "cost" per reachable room with more bits: vessels first, then more of the larger sizes. */
+function extend(from: Reached, bits: readonly Bit[]): Reached {
+  if (bits.length === 0) return from;
+  const { most } = from;
+  const cost = from.cost.slice();
+  let furthest = from.furthest;
+  const marksOf = (bit: Bit) => {
+    const marks = new Uint8Array(most + 1);
+    furthest = Math.min(most, furthest + bit.u);
+    for (let c = furthest; c >= bit.u; c--) {
       const through = cost[c - bit.u]! + bit.cost;
       if (through < cost[c]!) {
         cost[c] = through;
         marks[c] = 1;
       }
     }
-  });
-  const at = bestRoom(v, most, cost, scale);
-  return at < 0
-    ? undefined
-    : { counts: traceBack(at, bits, taken), c: at, key: fitKey(v, at, Math.ceil(cost[at]! / scale)) };
+    return marks;
+  };
+  const takes = [...from.takes, ...bits.map((bit) => ({ bit, marks: marksOf(bit) }))];
+  return { most, furthest, cost, takes };
 }
 
 /** The room with the best key; of equal keys the cheapest. The order of `fitKey`, without making one per room. */
@@ -227,11 +291,11 @@ function powers(n: number): number[] {
   return out;
 }
 
-function traceBack(c: number, bits: readonly Bit[], taken: readonly Uint8Array[]): Record<string, number> {
+function traceBack(c: number, takes: Reached['takes']): Record<string, number> {
   const counts: Record<string, number> = {};
-  for (let i = bits.length - 1, at = c; i >= 0; i--) {
-    const bit = bits[i]!;
-    if (!taken[i]![at]) continue;
+  for (let i = takes.length - 1, at = c; i >= 0; i--) {
+    const { bit, marks } = takes[i]!;
+    if (!marks[at]) continue;
     counts[bit.id] = (counts[bit.id] ?? 0) + bit.count;
     at -= bit.u;
   }

@@ -5,13 +5,61 @@ import type { JarGeometry } from './types';
 export type Lid = 'airlock' | 'valve' | 'loose' | 'cloth' | 'clamped' | 'water channel';
 export const LIDS: readonly Lid[] = ['clamped', 'airlock', 'valve', 'loose', 'cloth', 'water channel'];
 
-/** Example: `jarGeometry('clip-1000')?.brimMl` is `1060`. */
+/**
+ * The shape of that name: one of the table's, or one that the household has measured (see `ownShape`).
+ * Example: `jarGeometry('clip-1000')?.brimMl` is `1060`.
+ */
 export function jarGeometry(id: string): JarGeometry | undefined {
-  return JARS.find((jar) => jar.id === id);
+  return JARS.find((jar) => jar.id === id) ?? readOwnShape(id);
 }
 
+/** A shape the household has measured. Volumes in ml, lengths in mm. */
+export interface OwnShape {
+  readonly kind: 'jar' | 'crock' | 'bucket' | 'bottle';
+  readonly shape: 'straight' | 'shouldered';
+  readonly brimMl: number;
+  readonly openingMm: number;
+  readonly innerHeightMm: number;
+}
+
+/**
+ * The name of a measured shape: its measures themselves, so that every jar that stands keeps the shape it was filled in.
+ * Example: a 1.2 l straight jar, 90 wide, 185 high is `own.jar.straight.1200.90.185`.
+ */
+export const ownShapeId = (s: OwnShape): string =>
+  ['own', s.kind, s.shape, Math.round(s.brimMl), Math.round(s.openingMm), Math.round(s.innerHeightMm)].join(
+    '.'
+  );
+
+/** Undefined for what is no such name, and for measures that cannot be: too wide for the volume, or the other way. */
+function readOwnShape(id: string): JarGeometry | undefined {
+  const m = /^own\.(jar|crock|bucket|bottle)\.(straight|shouldered)\.(\d{2,6})\.(\d{2,4})\.(\d{2,4})$/.exec(
+    id
+  );
+  if (!m) return undefined;
+  const [, kind = 'jar', shape = 'straight', brim, opening, height] = m;
+  const [brimMl, openingMm, innerHeightMm] = [Number(brim), Number(opening), Number(height)];
+  const cylinderMl = headspaceMl(openingMm, innerHeightMm);
+  const ratio = cylinderMl / brimMl;
+  if (ratio > 1.6 || ratio < (shape === 'straight' ? 0.6 : 0.1)) return undefined;
+  const name = `${kind === 'jar' ? 'Own jar' : `Own ${kind}`} ${brimMl} ml`;
+  return {
+    id,
+    name,
+    nominalMl: brimMl,
+    brimMl,
+    openingMm,
+    innerHeightMm,
+    shape,
+    source: 'your own measures'
+  };
+}
+
+/** Bottles take sauce, never pieces. */
+export const isBottle = (g: JarGeometry): boolean => /^(own\.)?bottle/.test(g.id);
+
 /** Crocks and buckets want more room above than jars, and are weighted. */
-export const isCrock = (g: JarGeometry): boolean => /^(crock|bucket)/.test(g.id);
+export const isCrock = (g: JarGeometry): boolean => /^(own\.)?(crock|bucket)/.test(g.id);
 
 /**
  * The usual headspace, mm: 25 for jars; for crocks the lesser of 100 mm and 0.4 of the inner height.

@@ -5,3 +5,4 @@ export * from './packing';
 export * from './profile';
 export * from './share';
 export * from './types';
+export * from './weights';

@@ -27,8 +27,17 @@ export function packing(cropId: string, cut: Exclude<Cut, 'shred'>): number {
   return cut === 'upright' && cropId === 'cucumber-small' ? UPRIGHT_CUCUMBER : PACKING[cut];
 }
 
+/** The name under which a crop's packing in a cut is learnt. Example: `packingKey('kohlrabi', 'spear')` is `'kohlrabi.spear'`. */
+export const packingKey = (cropId: string, cut: Cut): string => `${cropId}.${cut}`;
+
 /** Salted, bruised shreds, g per ml, with one sd from the range 0.95-1.05. Common practice; SR24 kraut 0.998. */
 export const SHRED_BULK = { mean: 1, sd: 0.03 };
+
+/** Shreds stuffed in without pounding, under brine: packing fraction. Common practice, no source. */
+export const LOOSE_SHREDS = 0.6;
+
+/** Whether shreds are taken by bulk weight: pressed, in their own juice. Example: `byBulk('shred', 1)` is `true`. */
+export const byBulk = (cut: Cut, packed: number): boolean => cut === 'shred' && packed === 1;
 
 export interface Packed {
   readonly vegG: number;

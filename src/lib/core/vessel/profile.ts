@@ -35,3 +35,11 @@ export function heightOf(volumeMl: number, p: Profile): number {
   const above = ((volumeMl - bodyMl) * 1000) / area(p.neckWidthMm);
   return Math.min(p.heightMm, p.heightMm - p.neckMm + above);
 }
+
+/** Volume from the bottom to a height, ml; the other way round of `heightOf`. */
+export function volumeTo(heightMm: number, p: Profile): number {
+  const area = (width: number) => (Math.PI / 4) * width ** 2;
+  const body = Math.min(Math.max(0, heightMm), p.heightMm - p.neckMm);
+  const neck = Math.min(p.neckMm, Math.max(0, heightMm - (p.heightMm - p.neckMm)));
+  return (area(p.bodyWidthMm) * body + area(p.neckWidthMm) * neck) / 1000;
+}

@@ -2,6 +2,8 @@ import { as, plusMinus, roundBrineUp } from '../quantity/index';
 import {
   brineForRoom,
   brineOf,
+  coolingMinutes,
+  fromStock,
   strengthByWater,
   weighOut,
   waterDensity,
@@ -11,7 +13,7 @@ import {
 import { shareByRoom } from '../vessel/index';
 import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
-import type { BrineToMix, JarCard, WorksheetInput } from './types';
+import type { BagBrine, BrineToMix, JarCard, WorksheetInput } from './types';
 
 /** Reserve to mix beyond what the jars take: a tenth, at least 50 ml. Common practice, no source. */
 const RESERVE = { share: 0.1, leastMl: 50 };
@@ -43,7 +45,7 @@ export function fillWithBrine(
   const extra = going.brought;
   const fleshMl = Math.min(roomMl, (going.flesh.mean + extra.volumeMl) * share);
   const poured = brineForRoom(
-    roomMl - fleshMl,
+    (roomMl - fleshMl) * (input.brineUse?.mean ?? 1),
     input.way,
     input.fraction,
     { vegG: going.prepared.mean * share, vegWaterG: (going.vegWater.mean + extra.waterG) * share },
@@ -59,7 +61,7 @@ export function fillWithBrine(
   );
   return {
     cards,
-    brine: mixOf(poured, salt),
+    brine: mixOf(poured, salt, input),
     rubbedNaclG: 0,
     naclInJarsG: poured.naclG,
     waterInJarsG: poured.waterG
@@ -91,22 +93,50 @@ function card(
   };
 }
 
-/** The brine to mix for what the jars take: reserve added, rounded up once to 50 ml. */
-export function mixOf(inJars: Brine, salt: SaltKind): BrineToMix {
-  const reserve = Math.max(RESERVE.leastMl, inJars.volumeMl * RESERVE.share);
-  const mixMl = inJars.volumeMl === 0 ? 0 : roundBrineUp(inJars.volumeMl + reserve);
-  const mix = brineOf(mixMl, inJars.strength, WATER_C);
+/** Boiled brine, and as warm as may go on raw vegetables without wilting them, °C. Common practice, no source. */
+const HOT = { fromC: 95, toC: 30 };
+
+/**
+ * The brine to mix for what the jars take: reserve added, rounded up once to 50 ml; none where salt and water go into
+ * each jar. What is there already goes in first, as far as it fits; water and salt are the rest.
+ */
+export function mixOf(
+  inJars: Brine,
+  salt: SaltKind,
+  input: Pick<WorksheetInput, 'brine' | 'place'>
+): BrineToMix {
+  const mix = input.brine?.mix ?? 'jug';
+  const reserve = mix === 'jug' ? Math.max(RESERVE.leastMl, inJars.volumeMl * RESERVE.share) : 0;
+  const mixMl =
+    reserve === 0 || inJars.volumeMl === 0 ? inJars.volumeMl : roundBrineUp(inJars.volumeMl + reserve);
+  const all = brineOf(mixMl, inJars.strength, WATER_C);
+  const { used, rest } = fromStock(all, input.brine?.stock ?? [], WATER_C);
   return {
     mixMl,
     inJarsMl: inJars.volumeMl,
     reserveMl: mixMl - inJars.volumeMl,
-    waterG: mix.waterG,
-    waterMl: mix.waterG / waterDensity(WATER_C),
-    saltG: weighOut(mix.naclG, salt),
-    naclG: mix.naclG,
+    waterG: rest.waterG,
+    waterMl: rest.waterG / waterDensity(WATER_C),
+    saltG: weighOut(rest.naclG, salt),
+    naclG: all.naclG,
     strength: inJars.strength,
-    strengthByWater: strengthByWater(as.trueStrength(inJars.strength))
+    strengthByWater: strengthByWater(as.trueStrength(inJars.strength)),
+    fromStock: used,
+    mix,
+    coolsMinutes: input.brine?.hot
+      ? coolingMinutes(mixMl, HOT.fromC, Math.max(HOT.toC, input.place.tempC + 2), input.place.tempC)
+      : null
   };
+}
+
+/** Brine for the water bags of a set of jars: of the strength at which the batch ends. */
+export function bagBrine(jars: readonly OwnedSize[], equilibrium: number, salt: SaltKind): BagBrine | null {
+  const bags = jars.filter((j) => j.jar.weight?.kind === 'water bag');
+  const eachMl = bags[0]?.jar.weight?.displacesMl ?? 0;
+  if (eachMl === 0) return null;
+  const all = bags.reduce((a, j) => a + (j.jar.weight?.displacesMl ?? 0), 0);
+  const made = brineOf(all, as.trueStrength(equilibrium), WATER_C);
+  return { bags: bags.length, eachMl, waterG: made.waterG, saltG: weighOut(made.naclG, salt) };
 }
 
 /** ± of the brine that the jars take, ml: from how well the flesh volume is known. */

@@ -1,9 +1,16 @@
-import { sdOfRange, together } from '../quantity/index';
-import { equilibriumSalinity, perTotal, perVegetables, perWater, type SaltKind } from '../salt/index';
+import { relativeSd, sdOfRange, together } from '../quantity/index';
+import {
+  BY_TASTE,
+  equilibriumSalinity,
+  perTotal,
+  perVegetables,
+  perWater,
+  type SaltKind
+} from '../salt/index';
 import { as } from '../quantity/index';
 import type { Filled } from './brined';
 import type { GoingIn } from './prepare';
-import type { SaltEnds } from './types';
+import type { SaltEnds, WorksheetInput } from './types';
 
 /**
  * Where the salt ends up and how sure that is. Errors: the salt's purity, half a step of the scale, the water in
@@ -14,7 +21,7 @@ export function saltEnds(
   share: number,
   filled: Filled,
   salt: SaltKind,
-  scaleStepG: number,
+  input: Pick<WorksheetInput, 'scaleStepG' | 'way' | 'brineUse'>,
   brined: boolean
 ): SaltEnds {
   const contents = {
@@ -28,7 +35,7 @@ export function saltEnds(
   const all = contents.naclG + contents.waterG + contents.vegWaterG;
   const saltSd = together(
     filled.naclInJarsG * (sdOfRange(salt.purityLow, salt.purityHigh) / salt.purity),
-    (scaleStepG * salt.purity) / Math.sqrt(12),
+    (input.scaleStepG * salt.purity) / Math.sqrt(12),
     going.brought.naclSd * share
   );
   const brineSd = b === null ? 0 : going.flesh.sd * share;
@@ -40,7 +47,8 @@ export function saltEnds(
         : together(
             ((1 - s) * saltSd) / all,
             (s * going.vegWater.sd * share) / all,
-            (((b ?? s) - s) * brineSd) / all
+            (((b ?? s) - s) * brineSd) / all,
+            input.way === 'byTaste' ? s * relativeSd(BY_TASTE.gsd) : 0
           ),
     perWater: brined ? (perWater(contents) ?? null) : null,
     perVegetables: perVegetables(contents) ?? as.perVegetables(0),

@@ -4,3 +4,7 @@ export * from './zones';
 export * from './questions';
 export * from './reverse';
 export * from './text';
+export * from './second-pick';
+export * from './ways';
+export * from './alternatives';
+export * from './bands';

@@ -1,5 +1,6 @@
 import {
   chooseJars,
+  isBottle,
   isCrock,
   jarGeometry,
   setOf,
@@ -9,10 +10,11 @@ import {
   type FreeSize,
   type JarSet
 } from '../vessel/index';
+import type { Salting } from '../style/index';
 import type { JarCard, WorksheetInput, WorksheetJar } from './types';
 
 /** Least fill of a set: pieces share the room, shreds fill jar by jar and the last may be topped up. Common practice. */
-const LEAST_FILL = { brine: 0.6, dry: 0.5 } as const;
+const LEAST_FILL: Readonly<Record<Salting, number>> = { brine: 0.6, dry: 0.5, rinsed: 0.5 };
 
 export interface OwnedSize extends FreeSize {
   readonly jar: WorksheetJar;
@@ -24,13 +26,13 @@ export interface OwnedSize extends FreeSize {
 export function ownedSizes(jars: readonly WorksheetJar[]): OwnedSize[] {
   return jars.flatMap((jar) => {
     const table = jarGeometry(jar.geometryId);
-    if (!table) return [];
+    if (!table || isBottle(table)) return [];
     const g = jar.brimMl === undefined ? table : { ...table, brimMl: jar.brimMl };
     const headspaceMm = jar.headspaceMm ?? usualHeadspace(g);
     return [
       {
         id: jar.id,
-        usableMl: usableMl(g, headspaceMm, jar.weightMl ?? 0),
+        usableMl: usableMl(g, headspaceMm, jar.weightMl ?? jar.weight?.displacesMl ?? 0),
         free: jar.free,
         jar,
         headspaceMm,
@@ -45,9 +47,10 @@ export function pickJars(
   needMl: number,
   sizes: readonly OwnedSize[],
   input: WorksheetInput,
-  salting: 'dry' | 'brine'
+  salting: Salting,
+  sets: 1 | 3
 ): { fit: Fit; chosen: JarSet } {
-  const fit = chooseJars(needMl, sizes, { leastFill: LEAST_FILL[salting] });
+  const fit = chooseJars(needMl, sizes, { leastFill: LEAST_FILL[salting], sets });
   const byHand = input.counts ? setOf(input.counts, needMl, sizes) : undefined;
   const proposal = fit.sets[input.choice] ?? fit.sets[0];
   return { fit, chosen: byHand ?? proposal ?? setOf({}, needMl, sizes) };

@@ -1,10 +1,10 @@
 import { crop, preparedFrom, trimKey, type Crop } from '../produce/index';
 import type { Learned } from '../learn/index';
 import { together, type Spread } from '../quantity/index';
-import { brought, type Brought } from '../salt/index';
-import { cutFor, type Style } from '../style/index';
-import { packing, SHRED_BULK } from '../vessel/index';
-import type { PreparedItem, WorksheetItem } from './types';
+import { brought, rinsedLeaf, type Brought, type RinsedLeaf } from '../salt/index';
+import { cutFor, type Salting, type Style } from '../style/index';
+import { byBulk, LOOSE_SHREDS, packing, packingKey, SHRED_BULK } from '../vessel/index';
+import type { PreparedItem, WorksheetInput, WorksheetItem } from './types';
 
 /** Everything that goes in, added up. */
 export interface GoingIn {
@@ -20,19 +20,18 @@ export interface GoingIn {
   readonly brought: Brought;
 }
 
+type Prepared = Pick<WorksheetInput, 'items'> &
+  Partial<Pick<WorksheetInput, 'trims' | 'packings' | 'extras' | 'salting'>>;
+
 /** A weighing is good to about this share of itself: bowl, drops, reading. Common practice, no source. */
 const WEIGHING_SD = 0.005;
 
 /** Cuts, weighs and adds up what is on the bench; items of an unknown crop do not get this far. */
-export function goingIn(
-  items: readonly WorksheetItem[],
-  s: Style,
-  trims: Readonly<Record<string, Learned>> = {},
-  extras: readonly { readonly id: string; readonly g: number }[] = []
-): GoingIn {
+export function goingIn(input: Prepared, s: Style): GoingIn {
+  const { items, extras = [] } = input;
   const rows = items.flatMap((item) => {
     const c = crop(item.cropId);
-    return c ? [{ item: prepare(item, c, s, trims[trimKey(c.id, item.withTops)]), c }] : [];
+    return c ? [{ item: prepare(item, c, s, input), c }] : [];
   });
   const sum = (f: (r: (typeof rows)[number]) => number) => rows.reduce((a, r) => a + f(r), 0);
   const sds = (f: (r: (typeof rows)[number]) => number) => together(...rows.map(f));
@@ -61,20 +60,30 @@ export function goingIn(
   };
 }
 
-function prepare(item: WorksheetItem, c: Crop, s: Style, own: Learned | undefined): PreparedItem {
+function prepare(item: WorksheetItem, c: Crop, s: Style, input: Prepared): PreparedItem {
   const weighed = item.preparedG !== null;
+  const own = input.trims?.[trimKey(c.id, item.withTops)];
+  const cut = cutFor(s, c);
+  const packs = input.packings?.[packingKey(c.id, cut)];
   return {
     id: item.id,
     cropId: c.id,
     name: c.name,
-    cut: cutFor(s, c.pack),
+    cut,
     pickedG: item.pickedG,
     prepared:
       item.preparedG === null
         ? estimated(item, c, own)
         : { mean: item.preparedG, sd: together(item.preparedG * WEIGHING_SD, item.preparedSdG ?? 0) },
     weighed,
-    trimFrom: own?.n ?? 0
+    trimFrom: own?.n ?? 0,
+    packing:
+      cut === 'shred'
+        ? (input.salting ?? s.salting) === 'brine'
+          ? LOOSE_SHREDS
+          : 1
+        : (packs?.mean ?? packing(c.id, cut)),
+    packingFrom: packs?.n ?? 0
   };
 }
 
@@ -88,7 +97,36 @@ function estimated(item: WorksheetItem, c: Crop, own: Learned | undefined): Spre
 }
 
 function roomOf(item: PreparedItem, c: Crop): number {
-  return item.cut === 'shred'
+  return byBulk(item.cut, item.packing)
     ? item.prepared.mean / SHRED_BULK.mean
-    : item.prepared.mean / (c.density * packing(c.id, item.cut));
+    : item.prepared.mean / (c.density * item.packing);
+}
+
+/** Heavy salting: the leaf as it comes out of the rinse, in place of what was prepared. */
+export function afterRinse(
+  going: GoingIn,
+  s: Style,
+  salting: Salting,
+  input: Pick<WorksheetInput, 'rinsed'>
+): { going: GoingIn; leaf: RinsedLeaf } | undefined {
+  if (salting !== 'rinsed' || !s.heavy || !(going.prepared.mean > 0)) return undefined;
+  const dryG = going.prepared.mean - going.vegWater.mean;
+  const leaf = rinsedLeaf(going.prepared, dryG, input.rinsed, s.heavy.keeps, s.heavy.leaves);
+  const share = leaf.after.mean / going.prepared.mean;
+  const sd = together(leaf.after.sd, going.vegWater.sd);
+  return {
+    leaf,
+    going: {
+      ...going,
+      prepared: leaf.after,
+      vegWater: { mean: leaf.waterG, sd },
+      needMl: going.needMl * share,
+      flesh: { mean: going.flesh.mean * share, sd: going.flesh.sd * share },
+      brought: {
+        ...going.brought,
+        naclG: going.brought.naclG + leaf.naclG,
+        naclSd: together(going.brought.naclSd, leaf.naclSd)
+      }
+    }
+  };
 }

@@ -1,10 +1,12 @@
 import { crop } from '../produce/index';
 import { UNITS } from '../quantity/index';
+import { byBulk, SHRED_BULK } from '../vessel/index';
 import type { PreparedItem, Worksheet, WorksheetItem } from './types';
 
 /** A weight that hardly can be, with the likely slip. Asked at once; answered by changing it or leaving it. */
 export interface Question {
-  readonly code: 'prepared-too-little' | 'prepared-too-much' | 'jars-mostly-air' | 'dose-tenfold';
+  readonly code:
+    'prepared-too-little' | 'prepared-too-much' | 'jars-mostly-air' | 'jars-overfull' | 'dose-tenfold';
   readonly itemId: string | null;
   readonly slip: Slip | null;
   readonly values: Readonly<Record<string, number>>;
@@ -48,10 +50,35 @@ export function weightQuestions(items: readonly WorksheetItem[]): Question[] {
 /** Share of its room a jar should at least be filled to; under it a net weight is asked about. */
 const HALF_FULL = 0.5;
 
+/** So many times more than the jars hold is a slip rather than a glut. */
+const OVERFULL = 1.8;
+
+/** Share of the jars' room that was weighed for them: of each cut by what fills it, of shreds by bulk. */
+function fillOf(w: Worksheet): number {
+  const { roomMl } = w.chosen;
+  if (roomMl <= 0) return 1;
+  // What a rinse took away, it took of all alike.
+  const kept = w.prepared.mean / w.items.reduce((a, i) => a + i.prepared.mean, 0);
+  return w.items.reduce((sum, i) => {
+    const g = i.prepared.mean * kept;
+    return (
+      sum +
+      (byBulk(i.cut, i.packing) ? g / SHRED_BULK.mean / roomMl : jarShare(g, roomMl, i, i.packing).share)
+    );
+  }, 0);
+}
+
 /** The sheet as a whole: jars mostly air, a dose many times the usual. */
 export function sheetQuestions(w: Worksheet, usual: number): Question[] {
   const out: Question[] = [];
-  const fill = w.chosen.roomMl > 0 ? w.chosen.needMl / w.chosen.roomMl : 1;
+  const fill = fillOf(w);
+  if (w.leftG > 0 && fill > OVERFULL && slipOf(fill) !== null)
+    out.push({
+      code: 'jars-overfull',
+      itemId: null,
+      slip: slipOf(fill),
+      values: { fill, vegG: w.prepared.mean }
+    });
   if (fill < HALF_FULL)
     out.push({
       code: 'jars-mostly-air',

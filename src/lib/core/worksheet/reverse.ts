@@ -34,7 +34,7 @@ export function toPick(
   if (!c) return refuse('crop-unknown', { field: 'cropId' });
   const roomMl = ownedSizes(jars).reduce((a, j) => a + j.usableMl * (counts[j.id] ?? 0), 0);
   if (roomMl <= 0) return refuse('no-jar-named', { field: 'counts' });
-  const cut = cutFor(s, c.pack);
+  const cut = cutFor(s, c);
   const preparedG = cut === 'shred' ? roomMl * SHRED_BULK.mean : roomMl * packing(c.id, cut) * c.density;
   const one = own ?? preparedFrom(1, c, withTops);
   return done({

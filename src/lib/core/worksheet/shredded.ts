@@ -1,6 +1,6 @@
 import { as } from '../quantity/index';
 import { brineFrom, brineOf, saltForDose, weighOut, type Brine, type SaltKind } from '../salt/index';
-import { fillInTurn, shareByRoom, SHRED_BULK } from '../vessel/index';
+import { fillInTurn, shareByRoom } from '../vessel/index';
 import { mixOf, WATER_C, type Filled } from './brined';
 import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
@@ -10,7 +10,7 @@ import type { JarCard, WorksheetInput } from './types';
 const LEAST = { jar: 0.75, crock: 0.5 };
 
 /**
- * Shreds rubbed with dry salt, filled jar by jar, the rest in the last, which is topped up when it is too empty.
+ * Shreds, leaf or mash salted dry (or rinsed, and seasoned again), filled jar by jar, the rest in the last, which is topped up when it is too empty.
  * `share` is the part of the produce that is packed.
  */
 export function fillWithShreds(
@@ -18,17 +18,20 @@ export function fillWithShreds(
   share: number,
   jars: readonly OwnedSize[],
   input: WorksheetInput,
-  salt: SaltKind
+  salt: SaltKind,
+  rinsed: boolean
 ): Filled {
   const vegG = going.prepared.mean * share;
   const extra = going.brought;
   const vegWaterG = (going.vegWater.mean + extra.waterG) * share;
   const broughtG = extra.naclG * share;
-  const naclG = saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG }, broughtG);
+  const wanted = saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG }, broughtG);
+  // Rinsed leaf may be saltier than wanted; salt cannot be taken out by adding none, and that is said.
+  const naclG = rinsed ? Math.max(0, wanted) : wanted;
   const strength = as.trueStrength((naclG + broughtG) / (naclG + broughtG + vegWaterG));
   const usable = jars.map((j) => j.usableMl);
   const roomMl = usable.reduce((a, b) => a + b, 0);
-  const bulkMl = vegG / SHRED_BULK.mean;
+  const bulkMl = going.needMl * share;
   const shreds = bulkMl >= roomMl ? shareByRoom(bulkMl, usable) : fillInTurn(bulkMl, usable);
   const made = jars.map((jar, i) => {
     const ml = shreds[i] ?? 0;
@@ -38,6 +41,7 @@ export function fillWithShreds(
       card: card(
         jar,
         ml,
+        bulkMl === 0 ? 0 : (vegG * ml) / bulkMl,
         bulkMl === 0 ? 0 : (naclG * ml) / bulkMl,
         topUp,
         salt,
@@ -54,7 +58,7 @@ export function fillWithShreds(
   );
   return {
     cards: made.map((m) => m.card),
-    brine: added.volumeMl > 0 ? mixOf(added, salt) : null,
+    brine: added.volumeMl > 0 ? mixOf(added, salt, input) : null,
     rubbedNaclG: naclG,
     naclInJarsG: naclG + added.naclG,
     waterInJarsG: added.waterG
@@ -64,12 +68,12 @@ export function fillWithShreds(
 function card(
   size: OwnedSize,
   shredsMl: number,
+  vegG: number,
   rubbedNaclG: number,
   topUp: Brine,
   salt: SaltKind,
   extraG: number
 ): JarCard {
-  const vegG = shredsMl * SHRED_BULK.mean;
   const naclG = rubbedNaclG + topUp.naclG;
   return {
     ...jarOf(size),

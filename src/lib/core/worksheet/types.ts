@@ -9,9 +9,19 @@ import type {
   TrueStrength
 } from '../quantity/index';
 import type { Learned } from '../learn/index';
-import type { DosingWay, OwnSpoon, ScaleAdvice, Spoonful } from '../salt/index';
+import type {
+  BrineStock,
+  DosingWay,
+  FromStock,
+  OwnSpoon,
+  RinsedLeaf,
+  Rinsed,
+  ScaleAdvice,
+  Spoonful
+} from '../salt/index';
+import type { Salting } from '../style/index';
 import type { Caution } from '../safety/index';
-import type { JarSet, Lid } from '../vessel/index';
+import type { JarSet, Lid, VesselWeight } from '../vessel/index';
 
 /** One thing on the bench: a pick, weighed again once prepared, or not yet. */
 export interface WorksheetItem {
@@ -38,6 +48,17 @@ export interface WorksheetJar {
   readonly brimMl?: number;
   readonly headspaceMm?: number;
   readonly weightMl?: number;
+  /** What holds the contents under; it counts for room and height where `weightMl` does not say otherwise. */
+  readonly weight?: VesselWeight;
+}
+
+/** How the brine is made. */
+export interface BrinePlan {
+  /** Mixed in a jug with a reserve, or salt into each jar and water after. */
+  readonly mix: 'jug' | 'in the jar';
+  readonly hot: boolean;
+  /** Brine that is there already and shall go in. */
+  readonly stock: readonly BrineStock[];
 }
 
 export interface WorksheetInput {
@@ -52,6 +73,8 @@ export interface WorksheetInput {
   readonly counts: Readonly<Record<string, number>> | null;
   /** Which of the proposed sets, 0 first. */
   readonly choice: number;
+  /** How many sets to propose; the alternatives cost time that a keystroke may not have. */
+  readonly sets?: 1 | 3;
   readonly place: { readonly name: string; readonly tempC: number };
   /** Somebody is there to open lids every day. */
   readonly opens: boolean;
@@ -61,8 +84,18 @@ export interface WorksheetInput {
   /** The household's own trim yields, by `trimKey`. */
   readonly trims: Readonly<Record<string, Learned>>;
   readonly ownSpoons: readonly OwnSpoon[];
-  /** Salty ingredients, by id, g. */
+  /** Salty and dried ingredients, by id, g. */
   readonly extras: readonly { readonly id: string; readonly g: number }[];
+  /** Another way than the style's usual one. */
+  readonly salting?: Salting;
+  /** Heavy salting only: what was weighed and measured after the rinse. */
+  readonly rinsed?: Rinsed;
+  readonly brine?: BrinePlan;
+  /** The household's own packing fractions, by crop and cut; and how its brine runs against the plan. */
+  readonly packings?: Readonly<Record<string, Learned>>;
+  readonly brineUse?: Learned;
+  /** Nobody is here from so many days after the start to so many. */
+  readonly away?: { readonly from: number; readonly to: number } | null;
 }
 
 export interface PreparedItem {
@@ -73,8 +106,10 @@ export interface PreparedItem {
   readonly pickedG: number;
   readonly prepared: Spread;
   readonly weighed: boolean;
-  /** Own batches behind the trim yield; 0: the table. */
+  /** Own batches behind the trim yield, and behind the packing; 0: the table. */
   readonly trimFrom: number;
+  readonly packing: number;
+  readonly packingFrom: number;
 }
 
 /** What goes into one jar. Salt is grams of the household's salt. */
@@ -111,6 +146,26 @@ export interface BrineToMix {
   readonly naclG: number;
   readonly strength: TrueStrength;
   readonly strengthByWater: PerWater;
+  /** Brine that was there already, and what it brought; `waterG` and `saltG` above are the rest, to weigh out. */
+  readonly fromStock: readonly FromStock[];
+  readonly mix: BrinePlan['mix'];
+  /** Hot: minutes until it may go on the vegetables as cold brine. */
+  readonly coolsMinutes: number | null;
+}
+
+/** Brine for water bags, of the batch's own strength, so that a leak changes nothing. */
+export interface BagBrine {
+  readonly bags: number;
+  readonly eachMl: number;
+  readonly waterG: number;
+  readonly saltG: number;
+}
+
+/** Heavy salting: the salt to strew, and what is in the leaf after the rinse. */
+export interface RinseAnswer extends RinsedLeaf {
+  readonly heavySaltG: number;
+  readonly heavySpoons: Spoonful;
+  readonly weighed: boolean;
 }
 
 export interface SaltAnswer {
@@ -159,6 +214,8 @@ export interface ExtraIn {
   readonly name: string;
   readonly g: number;
   readonly naclG: number;
+  /** Water that a dried thing drinks, g. */
+  readonly drinksG: number;
   readonly allergen: string;
 }
 
@@ -172,6 +229,7 @@ export interface JuiceAdvice {
 export interface Worksheet {
   readonly version: 1;
   readonly styleId: string;
+  readonly salting: Salting;
   readonly saltKindId: string;
   readonly items: readonly PreparedItem[];
   readonly extras: readonly ExtraIn[];
@@ -184,6 +242,8 @@ export interface Worksheet {
   readonly oneMore: readonly string[];
   readonly jars: readonly JarCard[];
   readonly brine: BrineToMix | null;
+  readonly bags: BagBrine | null;
+  readonly rinse: RinseAnswer | null;
   readonly salt: SaltAnswer;
   readonly ends: SaltEnds;
   readonly juice: JuiceAdvice | null;

@@ -1,11 +1,13 @@
 import { plusMinus, relativeSd } from '../quantity/index';
 import type { SaltKind } from '../salt/index';
-import type { Style } from '../style/index';
+import type { Salting, Style } from '../style/index';
+import { byBulk } from '../vessel/index';
 import { brinePlusMinus } from './brined';
 import type { GoingIn } from './prepare';
 import type {
   BrineToMix,
   JarCard,
+  RinseAnswer,
   SaltEnds,
   SaltAnswer,
   Working,
@@ -18,8 +20,12 @@ const v = (name: string, value: number, unit: WorkingValue['unit']): WorkingValu
 export interface Facts {
   readonly input: WorksheetInput;
   readonly style: Style;
+  readonly salting: Salting;
+  readonly rinse: RinseAnswer | null;
   readonly going: GoingIn;
   readonly share: number;
+  /** Rinsed leaf saltier than wanted: unsalted vegetables that would bring it back, g. */
+  readonly tooSaltyG: number;
   readonly needMl: number;
   readonly roomMl: number;
   readonly cards: readonly JarCard[];
@@ -55,8 +61,8 @@ function preparedWorking({ going }: Facts): Working {
   };
 }
 
-function jarsWorking({ style, needMl, roomMl, cards }: Facts): Working {
-  const dry = style.salting === 'dry';
+function jarsWorking({ salting, going, needMl, roomMl, cards }: Facts): Working {
+  const dry = salting !== 'brine';
   return {
     id: 'jars',
     name: 'Jars',
@@ -68,14 +74,15 @@ function jarsWorking({ style, needMl, roomMl, cards }: Facts): Working {
       v('room needed', needMl, 'volume'),
       v('room in these jars, up to the fill line', roomMl, 'volume')
     ],
-    source: `${dry ? 'bulk weight 1.0 g/ml' : 'packing by cut'}: table, common practice; jars: your kit`,
+    source: `${packingSource(going.items)}; jars: your kit`,
     plusMinus: null
   };
 }
 
-function brineWorking({ brine, going, share, style, roomMl }: Facts): Working[] {
+function brineWorking({ brine, going, share, salting, roomMl, input }: Facts): Working[] {
   if (!brine) return [];
-  const dry = style.salting === 'dry';
+  const dry = salting !== 'brine';
+  const use = input.brineUse;
   return [
     {
       id: 'brine',
@@ -89,6 +96,10 @@ function brineWorking({ brine, going, share, style, roomMl }: Facts): Working[] 
           ? []
           : [v('room in the jars', roomMl, 'volume'), v('flesh volume', going.flesh.mean * share, 'volume')]),
         v('brine in the jars', brine.inJarsMl, 'volume'),
+        ...(use && use.n > 0 && !dry
+          ? [v(`your brine against the plan, from your ${use.n} batches`, use.mean, 'number')]
+          : []),
+        ...brine.fromStock.map((b) => v(`${b.name}, there already`, b.ml, 'volume')),
         v('reserve', brine.reserveMl, 'volume'),
         v('water for it', brine.waterMl, 'volume'),
         v('salt in it', brine.saltG, 'salt'),
@@ -101,21 +112,30 @@ function brineWorking({ brine, going, share, style, roomMl }: Facts): Working[] 
   ];
 }
 
-function saltWorking({ salt, kind, input, brine, style }: Facts): Working {
+function saltWorking({ salt, kind, input, brine, salting, rinse }: Facts): Working {
   const bySpoon = salt.spoons.atRoundedG * relativeSd(kind.gsd);
   return {
     id: 'salt',
     name: 'Salt to weigh out',
     result: v('salt', salt.weighG, 'salt'),
     formula:
-      style.salting === 'dry'
-        ? 'share of the wanted salinity × all water in the jar / (1 − that share), over the purity of your salt'
-        : 'strength of the brine × its weight, over the purity of your salt',
+      salting === 'rinsed'
+        ? 'what the wanted salinity asks of all water in the jar, less what the rinse left in the leaf, over the purity of your salt'
+        : salting === 'dry'
+          ? 'share of the wanted salinity × all water in the jar / (1 − that share), over the purity of your salt'
+          : 'strength of the brine × its weight, over the purity of your salt',
     values: [
       v('wanted', input.fraction, 'percent'),
       v('pure salt', salt.naclG, 'salt'),
       v('purity of your salt', kind.purity, 'percent'),
       ...(brine ? [v('of it in the brine', brine.saltG, 'salt')] : []),
+      ...(rinse
+        ? [
+            v('leaf after the rinse', rinse.after.mean, 'mass'),
+            v('salinity after the rinse', rinse.salinity.mean, 'percent'),
+            v('pure salt left in it', rinse.naclG, 'salt')
+          ]
+        : []),
       v('if measured by spoon: ±', plusMinus({ mean: salt.weighG, sd: bySpoon }), 'salt')
     ],
     source: `${kind.name}: ${kind.source}`,
@@ -146,4 +166,16 @@ const TRIM_TABLE = 'the table: USDA Agriculture Handbook 102 and Food Buying Gui
 function trimSource(items: readonly { readonly name: string; readonly trimFrom: number }[]): string {
   const from = (n: number) => (n > 0 ? `your ${n} batch${n === 1 ? '' : 'es'}` : TRIM_TABLE);
   return items.map((i) => `trim yield of ${i.name.toLowerCase()} from ${from(i.trimFrom)}`).join('; ');
+}
+
+/** Packing: of the table, or of the household's own batches. */
+function packingSource(items: Facts['going']['items']): string {
+  return items
+    .map((i) =>
+      byBulk(i.cut, i.packing)
+        ? 'bulk weight of shreds 1.0 g/ml: table, common practice'
+        : `packing of ${i.name.toLowerCase()} ${i.packing.toFixed(2)}: ${i.packingFrom > 0 ? `from your ${i.packingFrom} batch${i.packingFrom > 1 ? 'es' : ''}` : 'table, common practice'}`
+    )
+    .filter((says, i, all) => all.indexOf(says) === i)
+    .join('; ');
 }

@@ -9,16 +9,18 @@ import {
   saltyIngredient,
   spoonsFor,
   strengthByWater,
-  weighOut
+  weighOut,
+  type RinsedLeaf,
+  type SaltKind
 } from '../salt/index';
-import { style as styleOf } from '../style/index';
-import { fillWithBrine, WATER_C, type Filled } from './brined';
+import { saltings, style as styleOf, type Style } from '../style/index';
+import { bagBrine, fillWithBrine, WATER_C, type Filled } from './brined';
 import { cautionsFor } from './cautions';
 import { saltEnds } from './ends';
 import { eachJar, ownedSizes, packedShare, pickJars } from './jars';
-import { goingIn, type GoingIn } from './prepare';
+import { afterRinse, goingIn, type GoingIn } from './prepare';
 import { fillWithShreds } from './shredded';
-import type { ExtraIn, SaltEnds, Worksheet, WorksheetInput } from './types';
+import type { ExtraIn, RinseAnswer, SaltEnds, Worksheet, WorksheetInput } from './types';
 import { workings } from './working';
 
 /**
@@ -38,12 +40,17 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   if (!kind) return refuse('salt-unknown', { field: 'saltKindId', values: { said: input.saltKindId } });
   const strange = input.items.find((i) => !crop(i.cropId));
   if (strange) return refuse('crop-unknown', { field: 'cropId', values: { said: strange.cropId } });
-  if (input.way === 'perWater' && s.salting === 'dry') return refuse('no-water-to-dose', { field: 'way' });
-  const going = goingIn(input.items, s, input.trims, input.extras);
+  const salting = input.salting ?? s.salting;
+  if (!saltings(s).includes(salting))
+    return refuse('salting-not-of-style', { field: 'salting', values: { style: s.name } });
+  if (input.way === 'perWater' && salting !== 'brine') return refuse('no-water-to-dose', { field: 'way' });
+  const fresh = goingIn(input, s);
+  const rinsed = afterRinse(fresh, s, salting, input);
+  const going = rinsed?.going ?? fresh;
   if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
 
   const sizes = ownedSizes(input.jars);
-  const { fit, chosen } = pickJars(going.needMl, sizes, input, s.salting);
+  const { fit, chosen } = pickJars(going.needMl, sizes, input, salting, input.sets ?? 3);
   const tooMany = sizes.find((z) => (chosen.counts[z.id] ?? 0) > z.free);
   if (tooMany)
     return refuse('jars-not-free', {
@@ -56,10 +63,11 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const share = packedShare(chosen);
   const jars = eachJar(chosen, sizes);
   const filled: Filled | undefined =
-    s.salting === 'brine'
+    salting === 'brine'
       ? fillWithBrine(going, share, jars, input, kind)
-      : fillWithShreds(going, share, jars, input, kind);
-  if (filled && (filled.naclInJarsG < 0 || filled.rubbedNaclG < 0))
+      : fillWithShreds(going, share, jars, input, kind, salting === 'rinsed');
+  const tooMuch = filled && (filled.naclInJarsG < 0 || filled.rubbedNaclG < 0);
+  if (tooMuch)
     return refuse('brought-too-much', { field: 'extras', values: tooSalty(going, input.fraction) });
   if (!filled || (filled.brine && filled.brine.strength > saturation(WATER_C)))
     return refuse('beyond-saturation', {
@@ -67,9 +75,10 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
       values: { most: (saturation(WATER_C) * 100).toFixed(1) }
     });
 
-  const ends = saltEnds(going, share, filled, kind, input.scaleStepG, s.salting === 'brine');
+  const ends = saltEnds(going, share, filled, kind, input, salting === 'brine');
+  const stockG = filled.brine?.fromStock.reduce((a, b) => a + b.naclG, 0) ?? 0;
   const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
-  const weighG = weighOut(naclG, kind);
+  const weighG = weighOut(Math.max(0, naclG - stockG), kind);
   const salt = {
     weighG,
     naclG,
@@ -79,7 +88,10 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const facts = {
     input,
     style: s,
+    salting,
+    rinse: rinsed ? rinseAnswer(rinsed.leaf, fresh, s, kind, input) : null,
     going,
+    tooSaltyG: rinsed ? tooSalty(going, input.fraction).addG : 0,
     share,
     needMl: going.needMl,
     roomMl: chosen.roomMl,
@@ -92,6 +104,7 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   return done({
     version: 1,
     styleId: s.id,
+    salting,
     saltKindId: kind.id,
     items: going.items,
     extras: extrasIn(input.extras),
@@ -103,10 +116,12 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     oneMore: share < 1 ? fit.oneMore : [],
     jars: filled.cards,
     brine: filled.brine,
+    bags: bagBrine(jars, ends.equilibrium, kind),
+    rinse: facts.rinse,
     salt,
     ends,
-    juice: s.salting === 'dry' ? juiceAdvice(ends, kind.purity) : null,
-    cautions: cautionsFor(input, s, going, filled.cards, ends, salt.scale),
+    juice: salting === 'dry' ? juiceAdvice(ends, kind.purity) : null,
+    cautions: cautionsFor(facts),
     working: workings(facts)
   });
 }
@@ -131,16 +146,44 @@ function smallestThatFits(
 function extrasIn(extras: WorksheetInput['extras']): ExtraIn[] {
   return extras.flatMap((e) => {
     const s = saltyIngredient(e.id);
-    return s ? [{ id: s.id, name: s.name, g: e.g, naclG: e.g * s.nacl, allergen: s.allergen }] : [];
+    return s
+      ? [
+          {
+            id: s.id,
+            name: s.name,
+            g: e.g,
+            naclG: e.g * s.nacl,
+            drinksG: e.g * s.drinks,
+            allergen: s.allergen
+          }
+        ]
+      : [];
   });
 }
 
 /** The ingredients alone are too salty: how much unsalted vegetable would bring it back. */
-function tooSalty(going: GoingIn, target: number): Record<string, number> {
+function tooSalty(going: GoingIn, target: number): { broughtG: number; addG: number } {
   const moisture = going.vegWater.mean / going.prepared.mean;
   const waterG = (going.brought.naclG * (1 - target)) / target - going.brought.waterG - going.vegWater.mean;
   return {
     broughtG: Math.round(going.brought.naclG * 10) / 10,
     addG: Math.max(0, Math.round(waterG / moisture))
+  };
+}
+
+/** The salt to strew before the rinse, and what the rinse left. */
+function rinseAnswer(
+  leaf: RinsedLeaf,
+  fresh: GoingIn,
+  s: Style,
+  kind: SaltKind,
+  input: WorksheetInput
+): RinseAnswer {
+  const heavySaltG = (s.heavy?.fraction ?? 0) * fresh.prepared.mean;
+  return {
+    ...leaf,
+    heavySaltG,
+    heavySpoons: spoonsFor(heavySaltG, kind, input.spoons),
+    weighed: input.rinsed?.afterG != null
   };
 }

@@ -1,72 +1,4 @@
-/**
- * Osier Bank, a made-up smallholding: what it owns, and this season's picks and batches as a script.
- * Everything is stored through the use cases; nothing here is a record by itself.
- */
-export const HOUSE = {
-  name: 'Osier Bank',
-  people: 4,
-  units: 'metric',
-  spoons: 'metric',
-  saltKindId: 'sea-fine',
-  scaleStepG: 1,
-  beds: 'Long bed, Ditch bed, South frame, Tunnel, Orchard edge'
-};
-
-export const JARS = [
-  { geometryId: 'clip-500', lid: 'clamped', owned: 20, name: '0.5 l clip jar' },
-  { geometryId: 'clip-1000', lid: 'clamped', owned: 14, name: '1 l clip jar' },
-  { geometryId: 'clip-1000', lid: 'airlock', owned: 8, name: '1 l airlock jar' },
-  { geometryId: 'clip-1500', lid: 'clamped', owned: 9, name: '1.5 l clip jar' },
-  { geometryId: 'clip-3000', lid: 'airlock', owned: 5, name: '3 l airlock jar' },
-  { geometryId: 'crock-water-5l', lid: 'water channel', owned: 2, name: '5 l crock' },
-  { geometryId: 'crock-water-15l', lid: 'water channel', owned: 1, name: '15 l crock' }
-];
-
-export const PLACES = [
-  { placeId: 'counter', name: 'Kitchen counter', kind: 'counter', tempC: 22, shelfLitres: '' },
-  { placeId: 'stairs', name: 'Back stairs', kind: 'counter', tempC: 17, shelfLitres: '' },
-  { placeId: 'fridge', name: 'Fridge, bottom shelf', kind: 'cold', tempC: 4, shelfLitres: '40' },
-  { placeId: 'cellar', name: 'Stone cellar', kind: 'cold', tempC: 12, shelfLitres: '120' },
-  { placeId: 'pantry', name: 'Pantry shelf', kind: 'pantry', tempC: 18, shelfLitres: '' }
-];
-
-export const GOODS = [
-  { name: 'Fine sea salt', kind: 'salt', amount: '3 kg', low: '500 g', saltKindId: 'sea-fine' },
-  { name: 'Grey sea salt, damp', kind: 'salt', amount: '800 g', low: '200 g', saltKindId: 'sea-grey-damp' },
-  { name: 'Caraway', kind: 'spice', amount: '90 g', low: '40 g' },
-  { name: 'Juniper berries', kind: 'spice', amount: '35 g', low: '40 g' },
-  { name: 'Mustard seed, yellow', kind: 'spice', amount: '210 g', low: '50 g' },
-  { name: 'Summer savory, dried', kind: 'spice', amount: '60 g', low: '20 g' },
-  { name: 'Rubber rings', kind: 'lid', amount: '18', low: '10' },
-  { name: 'Airlocks', kind: 'lid', amount: '3', low: '2' }
-];
-
-export const TARES = [
-  { name: 'Blue bowl', weight: '412 g' },
-  { name: 'Big steel bowl', weight: '688 g' },
-  { name: 'Colander', weight: '365 g' }
-];
-
-/** Ten level teaspoons of their own salt, weighed once. */
-export const SPOON = { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '56 g' };
-
-/** Stood in the cellar already when the season began. */
-export const STANDING = [
-  {
-    day: '2026-06-01',
-    name: 'Winter kraut, the last of it',
-    styleId: 'shredded',
-    cropId: 'cabbage-white',
-    since: '2026-03-14',
-    placeId: 'fridge',
-    placeSince: '2026-04-11',
-    jarId: 'clip-1000.clamped',
-    jars: 2,
-    quarters: 3,
-    saltPercent: 2.2
-  }
-];
-
+/** This season's picks and batches at Osier Bank, as a script that is played through the use cases. */
 export interface Pick {
   readonly cropId: string;
   readonly bed: string;
@@ -79,13 +11,19 @@ export interface Pick {
 export interface Making {
   readonly day: string;
   readonly name: string;
-  readonly styleId: 'shredded' | 'pieces';
+  readonly styleId: string;
   readonly salt: number;
   readonly placeId: 'counter' | 'stairs';
   readonly picks: readonly Pick[];
   /** Days after the start to the cold, and where; absent: still on the counter. */
   readonly cold?: readonly [days: number, placeId: 'fridge' | 'cellar'];
   readonly note?: string;
+  /** Jars taken by hand. */
+  readonly counts?: Readonly<Record<string, number>>;
+  /** Leaf salted and rinsed: weighed and measured after the rinse. */
+  readonly rinsed?: { readonly after: string; readonly taste: string; readonly salinity: string };
+  /** Brine really poured, as a share of the planned; absent: nobody measured. */
+  readonly pours?: number;
 }
 
 const p = (cropId: string, bed: string, weight: string, more: Partial<Pick> = {}): Pick => ({
@@ -110,6 +48,7 @@ export const MAKINGS: readonly Making[] = [
     name: 'Kohlrabi sticks, mustard seed',
     styleId: 'pieces',
     salt: 0.025,
+    pours: 0.94,
     placeId: 'counter',
     picks: [p('kohlrabi', 'Long bed', '2 kg 310 g')],
     cold: [11, 'fridge']
@@ -172,6 +111,7 @@ export const MAKINGS: readonly Making[] = [
     day: '2026-07-25',
     name: 'Cauliflower and carrot',
     styleId: 'pieces',
+    pours: 1.05,
     salt: 0.024,
     placeId: 'counter',
     picks: [
@@ -188,6 +128,7 @@ export const MAKINGS: readonly Making[] = [
     placeId: 'counter',
     picks: [p('turnip', 'Ditch bed', '2 kg 260 g', { withTops: true }), p('beet', 'Ditch bed', '420 g')],
     cold: [33, 'fridge'],
+    counts: { 'clip-1500.clamped': 2 },
     note: 'One jar without a weight.'
   },
   {
@@ -211,7 +152,7 @@ export const MAKINGS: readonly Making[] = [
   {
     day: '2026-08-14',
     name: 'Wax-pepper rings',
-    styleId: 'pieces',
+    styleId: 'sliced-peppers',
     salt: 0.026,
     placeId: 'counter',
     picks: [p('pepper-wax', 'Tunnel', '1 kg 330 g')],
@@ -256,7 +197,7 @@ export const MAKINGS: readonly Making[] = [
   {
     day: '2026-09-04',
     name: 'Wax-pepper rings',
-    styleId: 'pieces',
+    styleId: 'sliced-peppers',
     salt: 0.026,
     placeId: 'counter',
     picks: [p('pepper-wax', 'Tunnel', '1 kg 120 g')]
@@ -266,6 +207,7 @@ export const MAKINGS: readonly Making[] = [
     name: 'Kohlrabi sticks, mustard seed',
     styleId: 'pieces',
     salt: 0.025,
+    pours: 0.94,
     placeId: 'counter',
     picks: [p('kohlrabi', 'Long bed', '1 kg 870 g')]
   },
@@ -276,6 +218,36 @@ export const MAKINGS: readonly Making[] = [
     salt: 0.03,
     placeId: 'counter',
     picks: [p('cucumber-small', 'Tunnel', '980 g')]
+  },
+  {
+    day: '2026-08-21',
+    name: 'Cayenne mash',
+    styleId: 'pepper-mash',
+    salt: 0.042,
+    placeId: 'stairs',
+    picks: [p('pepper-cayenne', 'Tunnel', '1 kg 90 g')]
+  },
+  {
+    day: '2026-08-26',
+    name: 'Pear and chilli sauce',
+    styleId: 'pepper-sauce',
+    salt: 0.028,
+    placeId: 'stairs',
+    picks: [
+      p('pepper-cayenne', 'Tunnel', '310 g'),
+      p('pear', 'Orchard edge', '480 g'),
+      p('onion', 'Long bed', '190 g')
+    ]
+  },
+  {
+    day: '2026-09-07',
+    name: 'Leek and cabbage kimchi',
+    styleId: 'leaf-rinsed',
+    salt: 0.023,
+    placeId: 'counter',
+    picks: [p('cabbage-napa', 'Ditch bed', '2 kg 480 g'), p('leek', 'Ditch bed', '330 g')],
+    rinsed: { after: '2060 g', taste: '', salinity: '1.9' },
+    cold: [3, 'fridge']
   }
 ];
 
@@ -332,3 +304,46 @@ export const OTHER_PICKS: readonly OtherPick[] = [
 
 /** One jar moulded while it was forgotten behind the bread bin. */
 export const MISHAP = { making: 9, days: 26, reason: 'mould: blue and white spots, no weight on it' };
+
+/** Which recipe a making goes by. */
+export const RECIPE_OF: Readonly<Record<string, string>> = {
+  'Kohlrabi sticks, mustard seed': 'kohlrabi-mustard',
+  'Pointed cabbage, juniper': 'juniper-kraut',
+  'Gherkins, oak leaf': 'gherkins-oak',
+  'Green beans, savory': 'beans-savory',
+  'Pink turnips with beet': 'pink-turnips',
+  'White cabbage in the crock': 'plain-kraut',
+  'Wax-pepper rings': 'wax-rings',
+  'Golden beet and horseradish dice': 'beet-horseradish',
+  'Cayenne mash': 'cayenne-mash',
+  'Pear and chilli sauce': 'pear-chilli',
+  'Leek and cabbage kimchi': 'leek-kimchi'
+};
+
+/** What was said at the table, for next time. */
+export const AFTERWARDS = [
+  {
+    name: 'Wax-pepper rings',
+    days: 14,
+    wish: { said: '2 cloves garlic a jar', by: 'more', why: 'one hardly tastes it' }
+  },
+  {
+    name: 'Leek and cabbage kimchi',
+    days: 4,
+    wish: { said: '20 g chilli flakes per kg', by: 'less', why: 'too hot for Grandmother' }
+  }
+] as const;
+
+/** One batch was topped up with salted water because the pieces poked out, and put right three days on. */
+export const TOO_SALTY = {
+  name: 'Cauliflower and carrot',
+  day: '2026-07-25',
+  days: 8,
+  right: {
+    trouble: 'wrong-top-up',
+    amount: '120 ml',
+    strengthPercent: '9',
+    targetPercent: '2.7',
+    reason: 'topped up with salted water by the spoon'
+  }
+} as const;

@@ -6,18 +6,15 @@ import { stock } from '../../core/larder';
 import { crop } from '../../core/produce';
 import { instantOf, wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
-import { USE_CASES, type House, type UseCaseName } from '../usecases';
+import { computeWorksheet, USE_CASES, type House, type UseCaseName } from '../usecases';
+import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, WEIGHTS } from './osier-bank';
 import {
-  GOODS,
-  HOUSE,
-  JARS,
+  AFTERWARDS,
   MAKINGS,
   MISHAP,
   OTHER_PICKS,
-  PLACES,
-  SPOON,
-  STANDING,
-  TARES,
+  RECIPE_OF,
+  TOO_SALTY,
   type Making,
   type OtherPick,
   type Pick
@@ -70,6 +67,8 @@ class Season {
     for (const jar of JARS) await this.say('own-jars', at, jar);
     for (const place of PLACES) await this.say('set-place', at, place);
     for (const tare of TARES) await this.say('set-tare', at, tare);
+    for (const weight of WEIGHTS) await this.say('set-weight', at, weight);
+    for (const one of WEIGHT_IN) await this.say('measure-jar', at, one);
     await this.say('weigh-spoon', at, SPOON);
     for (const goods of GOODS) await this.say('count-goods', at, goods);
     for (const { day, ...input } of STANDING) await this.say('enter-standing', wall(day, 7, 30), input);
@@ -79,6 +78,8 @@ class Season {
     const lastMorning = wall(day, 8, 10) === lastWall;
     if (!lastMorning) await this.care(wall(day, 8, 5));
     await this.picks(day, lastMorning);
+    for (const { day: on, ...brine } of BRINES.filter((b) => b.day === day))
+      await this.say('keep-brine', wall(on, 8, 15), brine);
     for (const making of MAKINGS.filter((m) => m.day === day)) await this.make(making);
     for (const [making, id] of this.started) await this.moveOn(making, id, day);
     if (lastMorning) return;
@@ -121,12 +122,16 @@ class Season {
       fraction: m.salt,
       saltKindId: 'sea-fine',
       placeId: m.placeId,
-      opens: true
+      opens: true,
+      counts: m.counts ?? null,
+      ...(m.rinsed ? { rinsed: m.rinsed } : {})
     };
     const id = await this.say('start-batch', wall(m.day, 10, 30), {
       ...draft,
+      brineUsed: m.pours === undefined ? '' : await this.poured(draft, m.pours),
       name: m.name,
-      note: m.note ?? ''
+      note: m.note ?? '',
+      recipeId: RECIPE_OF[m.name] ?? ''
     });
     this.started.set(m, id);
     for (const lot of (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0))
@@ -138,6 +143,15 @@ class Season {
         note: 'What did not fit the jars.'
       });
     for (const lot of kept) await this.toBenchAgain(lot.id, lot.prepared?.said, m.day);
+  }
+
+  /** What was really poured, for a share of what the worksheet plans. */
+  private async poured(draft: Record<string, unknown>, share: number): Promise<string> {
+    const items = (await lots.list(this.trx, 'live'))
+      .filter((l) => l.benchG > 0)
+      .map((l) => ({ cropId: l.cropId, picked: `${l.benchG} g`, prepared: `${l.prepared?.g ?? 0} g` }));
+    const made = await computeWorksheet(this.house, { ...draft, items });
+    return made.ok && made.value.brine ? `${Math.round(made.value.brine.inJarsMl * share)} ml` : '';
   }
 
   private async toBenchAgain(lotId: string, said: string | undefined, day: string): Promise<void> {
@@ -174,6 +188,15 @@ class Season {
           reason: MISHAP.reason
         });
     }
+    const told = AFTERWARDS.find((a) => a.name === m.name && day === addDays(m.day, a.days));
+    if (told)
+      await this.say('wish-next', wall(day, 19), { ...told.wish, recipeId: RECIPE_OF[m.name], batchId: id });
+    if (m.name === TOO_SALTY.name && m.day === TOO_SALTY.day && day === addDays(m.day, TOO_SALTY.days))
+      await this.say('put-right', wall(day, 9, 15), {
+        batchId: id,
+        fillingIds: standing(b).map((f) => f.id),
+        ...TOO_SALTY.right
+      });
     // A tomato starts near the line: its first reading is what the later ones must have fallen from.
     if (day === addDays(m.day, 1) && m.picks.some((pick) => pick.cropId.startsWith('tomato')))
       await this.say('ph', wall(day, 9, 30), {

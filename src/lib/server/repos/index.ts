@@ -2,14 +2,18 @@ import type { Knex } from 'knex';
 import { evolveBatch, isLive, type Batch, type BatchEvent } from '../../core/batch';
 import {
   evolveHousehold,
+  evolveBrine,
   evolvePantry,
   NEW_HOUSEHOLD,
+  type BrineEvent,
   type Household,
   type HouseholdEvent,
+  type KeptBrine,
   type Pantry,
   type PantryEvent
 } from '../../core/kit';
 import { evolveLot, isOpen, type Lot, type LotEvent } from '../../core/lot';
+import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { Aggregate } from '../db/aggregate';
 
 export const lots = new Aggregate<Lot, LotEvent>({ kind: 'lot', evolve: evolveLot, isLive: isOpen });
@@ -25,6 +29,32 @@ export const pantries = new Aggregate<Pantry, PantryEvent>({
   isLive: () => true
 });
 
+export const brines = new Aggregate<KeptBrine, BrineEvent>({
+  kind: 'brine',
+  evolve: evolveBrine,
+  isLive: (b) => b.ml > 0
+});
+
+export const recipes = new Aggregate<Recipe, RecipeEvent>({
+  kind: 'recipe',
+  evolve: evolveRecipe,
+  isLive: (r) => !r.retired
+});
+
+/** Every recipe in use: the household's own, and of the starting set what it has not changed or put away. */
+export async function allRecipes(trx: Knex): Promise<Recipe[]> {
+  const own = await recipes.list(trx, 'all');
+  const shipped = STARTING_RECIPES.filter(([id]) => !own.some((r) => r.id === id));
+  return [...own.filter((r) => !r.retired), ...shipped.map(([id, text]) => asShipped(id, text))];
+}
+
+/** One recipe, own or of the starting set; put away or not. */
+export async function recipeOf(trx: Knex, id: string): Promise<Recipe | undefined> {
+  const own = (await recipes.load(trx, id))?.state;
+  const shipped = STARTING_RECIPES.find(([s]) => s === id);
+  return own ?? (shipped && asShipped(id, shipped[1]));
+}
+
 /** One household, one shelf: their streams have one name. */
 export const OURS = 'ours';
 
@@ -38,11 +68,19 @@ export async function pantry(trx: Knex): Promise<Pantry> {
   return (await pantries.load(trx, OURS))?.state ?? [];
 }
 
-const byKind: Record<string, { rebuild(trx: Knex, id: string, zone: string): Promise<void> }> = {
+const byKind: Record<
+  string,
+  {
+    rebuild(trx: Knex, id: string, zone: string): Promise<void>;
+    rebuildAll(trx: Knex, zone: string): Promise<void>;
+  }
+> = {
   lot: lots,
   batch: batches,
   household: households,
-  pantry: pantries
+  pantry: pantries,
+  brine: brines,
+  recipe: recipes
 };
 
 /** Derives the current row of one stream anew, whatever its kind. */
@@ -54,5 +92,16 @@ export async function rebuildStream(trx: Knex, stream: string, zone: string): Pr
 /** Derives everything anew from the log. */
 export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
   await trx('current').delete();
-  for (const kind of [lots, batches, households, pantries]) await kind.rebuildAll(trx, zone);
+  for (const kind of Object.values(byKind)) await kind.rebuildAll(trx, zone);
+}
+
+/** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
+const SHAPE = 3;
+
+/** Derives everything anew when the database was last used by code that derived it otherwise. */
+export async function keepShape(db: Knex, zone: string): Promise<void> {
+  const [row] = await db.raw<{ user_version: number }[]>('PRAGMA user_version');
+  if (row?.user_version === SHAPE) return;
+  await db.transaction((trx) => rebuildAll(trx, zone));
+  await db.raw(`PRAGMA user_version = ${SHAPE}`);
 }

@@ -3,12 +3,15 @@ import { z } from 'zod';
 import type { Outcome, Refusal } from '../../core/refusal';
 import { wallOf, type Clock } from '../clock';
 import type { Work } from '../db/aggregate';
+import type { ScaleDevice } from '../devices';
 
 /** What the server owns while it runs. */
 export interface House {
   readonly db: Knex;
   readonly clock: Clock;
   readonly zone: string;
+  /** The kitchen scale on the line, if there is one. */
+  readonly scale?: ScaleDevice | null;
 }
 
 export type Result<T> =

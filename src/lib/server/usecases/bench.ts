@@ -1,13 +1,15 @@
 import type { Knex } from 'knex';
-import { nextLidNumbers, standing, type Batch, type BatchEvent } from '../../core/batch';
-import type { Household, Place } from '../../core/kit';
-import { crop } from '../../core/produce';
-import { readQuantity } from '../../core/quantity';
+import type { z } from 'zod';
+import { learntFilling, standing, type Batch } from '../../core/batch';
+import { daysBetween, dayOfWall, type Day } from '../../core/calendar';
+import { brineUseBy, type Household, type KeptBrine } from '../../core/kit';
+import type { Learned } from '../../core/learn';
+import { learntPieces, learntTrims, pickedOnBench, type Lot } from '../../core/lot';
+import { as } from '../../core/quantity';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { brought, equilibriumSalinity } from '../../core/salt';
+import type { Rinsed } from '../../core/salt';
 import {
   worksheet,
-  type JarCard,
   type Worksheet,
   type WorksheetInput,
   type WorksheetItem,
@@ -16,17 +18,15 @@ import {
 import {
   benchChoiceSchema,
   benchDraftSchema,
-  startBatchSchema,
+  changeDraft,
+  draftChangeSchema,
   worksheetSchema,
   type BenchDraft
 } from '../../schema/batch';
-import type { z } from 'zod';
-import { learntTrims, type Lot } from '../../core/lot';
-import type { Learned } from '../../core/learn';
-import { readExtras, readWeight } from '../../schema/common';
-import type { Work } from '../db/aggregate';
-import { batches, household, lots, OURS, pantries, pantry } from '../repos';
-import { refusalsOf, useCase, type House, type Result } from './act';
+import { readExtras, readRinsed, readWeight } from '../../schema/common';
+import { wallOf } from '../clock';
+import { batches, brines, household, lots } from '../repos';
+import { refusalsOf, type House, type Result } from './act';
 
 type Choice = z.output<typeof benchChoiceSchema>;
 
@@ -37,7 +37,7 @@ export function benchItems(all: readonly Lot[]): WorksheetItem[] {
     .map((l) => ({
       id: l.id,
       cropId: l.cropId,
-      pickedG: l.benchG,
+      pickedG: pickedOnBench(l),
       withTops: l.withTops,
       preparedG: l.prepared?.g ?? null,
       ...(l.weighed.sd ? { pickedSdG: (l.weighed.sd * l.benchG) / l.weighed.g } : {}),
@@ -45,39 +45,85 @@ export function benchItems(all: readonly Lot[]): WorksheetItem[] {
     }));
 }
 
-/** The household's own trim yields, from every pick it has packed. */
-export async function trimsOf(trx: Knex, house: Household): Promise<Record<string, Learned>> {
-  return learntTrims(await lots.list(trx, 'all'), house.resets);
+/** All that the household's own picks and batches have taught. */
+export interface Learnt {
+  readonly trims: Readonly<Record<string, Learned>>;
+  readonly pieces: Readonly<Record<string, Learned>>;
+  readonly packings: Readonly<Record<string, Learned>>;
+  readonly brineUse: Learned;
 }
 
-/** The household's jars, with how many of each hold nothing. */
+/** From every pick and every batch since the last reset. */
+export async function learntOf(trx: Knex, house: Household): Promise<Learnt> {
+  const picks = await lots.list(trx, 'all');
+  return {
+    trims: learntTrims(picks, house.resets),
+    pieces: learntPieces(picks, house.resets),
+    ...learntFilling(await batches.list(trx, 'all'), house.resets)
+  };
+}
+
+/** The household's jars, with how many of each hold nothing and what weight goes in. */
 export function freeJars(house: Household, all: readonly Batch[]): WorksheetJar[] {
   const used = new Map<string, number>();
   for (const f of all.flatMap(standing)) used.set(f.jarId, (used.get(f.jarId) ?? 0) + 1);
-  return house.jars.map((j) => ({
-    id: j.id,
-    name: j.name,
-    geometryId: j.geometryId,
-    lid: j.lid,
-    free: Math.max(0, j.owned - (used.get(j.id) ?? 0)),
-    ...(j.brimMl === null ? {} : { brimMl: j.brimMl }),
-    ...(j.headspaceMm === null ? {} : { headspaceMm: j.headspaceMm }),
-    ...(j.weightMl === null ? {} : { weightMl: j.weightMl })
-  }));
+  return house.jars.map((j) => {
+    const weight = house.weights.find((w) => w.id === j.weightId);
+    return {
+      id: j.id,
+      name: j.name,
+      geometryId: j.geometryId,
+      lid: j.lid,
+      free: Math.max(0, j.owned - (used.get(j.id) ?? 0)),
+      ...(j.brimMl === null ? {} : { brimMl: j.brimMl }),
+      ...(j.headspaceMm === null ? {} : { headspaceMm: j.headspaceMm }),
+      ...(j.weightMl === null ? {} : { weightMl: j.weightMl }),
+      ...(weight ? { weight } : {})
+    };
+  });
 }
 
-/** The worksheet's input for these things and choices. */
+/** The next time nobody is here, in days from today; what is over is left out. */
+export function awayFrom(house: Household, today: Day): { from: number; to: number } | null {
+  const next = house.away.filter((a) => a.to >= today).sort((a, b) => (a.from < b.from ? -1 : 1))[0];
+  return next ? { from: daysBetween(today, next.from), to: daysBetween(today, next.to) } : null;
+}
+
+/** Kept brine that may still be used. */
+export async function usableBrines(trx: Knex, today: Day): Promise<KeptBrine[]> {
+  return (await brines.list(trx, 'live')).filter((b) => brineUseBy(b) >= today);
+}
+
+/** What the house knows that a worksheet needs. */
+export interface AtHand {
+  readonly ours: Household;
+  readonly jars: readonly WorksheetJar[];
+  readonly learnt: Learnt;
+  readonly brines: readonly KeptBrine[];
+  readonly today: Day;
+}
+
+/** Reads all of it. */
+export async function atHand(trx: Knex, today: Day): Promise<AtHand> {
+  const ours = await household(trx);
+  const jars = freeJars(ours, await batches.list(trx, 'live'));
+  return { ours, jars, learnt: await learntOf(trx, ours), brines: await usableBrines(trx, today), today };
+}
+
+/** The worksheet's input for these things and choices; refuses what was typed and cannot be read. */
 export function worksheetInput(
   items: readonly WorksheetItem[],
   choice: Choice,
-  place: Place,
-  jars: readonly WorksheetJar[],
-  house: Household,
-  trims: Readonly<Record<string, Learned>>,
-  extras: readonly { id: string; g: number }[]
-): WorksheetInput {
-  const { styleId, way, fraction, saltKindId, counts, opens } = choice;
-  return {
+  at: AtHand
+): Outcome<WorksheetInput> {
+  const place = at.ours.places.find((p) => p.id === choice.placeId);
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  const extras = readExtras(choice.extras);
+  if (!extras.ok) return extras;
+  const rinsed: Outcome<Rinsed | undefined> = choice.rinsed ? readRinsed(choice.rinsed) : done(undefined);
+  if (!rinsed.ok) return rinsed;
+  const { styleId, way, fraction, saltKindId, counts, opens, salting, mix, hot } = choice;
+  return done({
     styleId,
     way,
     fraction,
@@ -85,34 +131,40 @@ export function worksheetInput(
     counts,
     opens,
     items,
-    jars,
+    jars: at.jars,
     choice: choice.choice,
     place: { name: place.name, tempC: place.tempC },
-    scaleStepG: house.scaleStepG,
-    spoons: house.spoons,
-    ownSpoons: house.ownSpoons,
-    trims,
-    extras
-  };
+    scaleStepG: at.ours.scaleStepG,
+    spoons: at.ours.spoons,
+    ownSpoons: at.ours.ownSpoons,
+    trims: at.learnt.trims,
+    packings: at.learnt.packings,
+    brineUse: at.learnt.brineUse,
+    extras: extras.value,
+    away: awayFrom(at.ours, at.today),
+    brine: {
+      mix,
+      hot,
+      stock: at.brines
+        .filter((b) => choice.brineIds.includes(b.id))
+        .map((b) => ({ id: b.id, name: b.name, ml: b.ml, strength: as.trueStrength(b.strength) }))
+    },
+    ...(salting ? { salting } : {}),
+    ...(rinsed.value ? { rinsed: rinsed.value } : {})
+  });
 }
 
 /** Compute a worksheet without storing anything. */
 export async function computeWorksheet(house: House, input: unknown): Promise<Result<Worksheet>> {
   const parsed = worksheetSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
-  const ours = await household(house.db);
   const read = parsed.data.items.map((item, i) => readItem(item, i));
   const refusals = read.flatMap((r) => (r.ok ? [] : [r.refusal]));
   if (refusals.length > 0) return { ok: false, refusals };
-  const place = ours.places.find((p) => p.id === parsed.data.placeId);
-  if (!place) return { ok: false, refusals: [{ code: 'place-unknown', field: 'placeId' }] };
-  const extras = readExtras(parsed.data.extras);
-  if (!extras.ok) return { ok: false, refusals: [extras.refusal] };
-  const jars = freeJars(ours, await batches.list(house.db, 'live'));
   const items = read.flatMap((r) => (r.ok ? [r.value] : []));
-  const made = worksheet(
-    worksheetInput(items, parsed.data, place, jars, ours, await trimsOf(house.db, ours), extras.value)
-  );
+  const at = await atHand(house.db, dayOfWall(wallOf(house.clock.now(), house.zone)));
+  const ready = worksheetInput(items, parsed.data, at);
+  const made = ready.ok ? worksheet(ready.value) : ready;
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
 }
 
@@ -136,182 +188,26 @@ function readItem(
   });
 }
 
-/** What a started batch answers: the numbers to write on the lids. */
-export interface StartAnswer {
-  readonly batchId: string;
-  readonly name: string;
-  readonly lidNumbers: readonly number[];
-}
-
-/**
- * Start a batch from what lies on the bench. The worksheet is computed anew here and stored; jars go by the counts
- * given, brine by what was really poured; the salt comes off the pantry shelf.
- */
-export const startBatch = useCase(
-  'start-batch',
-  startBatchSchema,
-  async (work, input): Promise<Outcome<StartAnswer>> => {
-    const ours = await household(work.trx);
-    const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
-    const all = await batches.list(work.trx, 'all');
-    const place = ours.places.find((p) => p.id === input.placeId);
-    if (!place) return refuse('place-unknown', { field: 'placeId' });
-    if (place.kind !== 'counter')
-      return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
-    const extras = readExtras(input.extras);
-    if (!extras.ok) return extras;
-    const made = worksheet(
-      worksheetInput(
-        benchItems(onBench),
-        input,
-        place,
-        freeJars(ours, all),
-        ours,
-        await trimsOf(work.trx, ours),
-        extras.value
-      )
-    );
-    if (!made.ok) return made;
-    const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
-    if (unread.length > 0)
-      return refuse('harm-not-read', {
-        field: 'knowing',
-        values: { rules: unread.map((c) => c.says).join(' ') }
-      });
-    const used = brineUsed(input.brineUsed, made.value);
-    if (!used.ok) return used;
-    const lidNumbers = nextLidNumbers(
-      made.value.jars.length,
-      all.flatMap((b) => b.fillings),
-      work.wall
-    );
-    await batches.append(work, work.command, [
-      started(work, input, made.value, used.value, place, lidNumbers)
-    ]);
-    await packLots(work, onBench, made.value);
-    await takeSalt(work, input.saltKindId, made.value.salt.weighG);
-    await work.trx('draft').where({ id: 'bench' }).delete();
-    return done({ batchId: work.command, name: input.name, lidNumbers });
-  }
-);
-
-/** Brine really poured, ml; empty means as planned. */
-function brineUsed(said: string, w: Worksheet): Outcome<number | null> {
-  const planned = w.brine?.inJarsMl ?? null;
-  if (said === '') return done(planned);
-  if (planned === null) return refuse('no-brine-here', { field: 'brineUsed' });
-  const read = readQuantity(said, { kind: 'volume', unit: 'ml' });
-  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field: 'brineUsed' } };
-  return read.value.value > 3 * planned + 1000
-    ? refuse('more-than-there-is', {
-        field: 'brineUsed',
-        values: { saidG: read.value.value, thereG: planned }
-      })
-    : done(read.value.value);
-}
-
-function started(
-  work: Work,
-  input: z.output<typeof startBatchSchema>,
-  w: Worksheet,
-  usedMl: number | null,
-  place: Place,
-  lidNumbers: number[]
-): BatchEvent {
-  const poured = w.brine && usedMl !== null ? usedMl / w.brine.inJarsMl : 1;
-  return {
-    type: 'started',
-    data: {
-      name: input.name,
-      styleId: w.styleId,
-      items: w.items.map((i) => ({
-        lotId: i.id,
-        cropId: i.cropId,
-        name: i.name,
-        preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean
-      })),
-      equilibrium: reallyEnds(w, poured),
-      equilibriumSd: w.ends.equilibriumSd,
-      saltKindId: w.saltKindId,
-      brinePlannedMl: w.brine?.inJarsMl ?? null,
-      brineUsedMl: usedMl,
-      saltG: w.salt.weighG,
-      note: [input.note, ...input.knowing.map((r) => `Knew of: ${r}`)].filter(Boolean).join(' · '),
-      placeId: place.id,
-      fillings: w.jars.map((card, i) =>
-        filling(card, poured, `${work.command}.j${i + 1}`, lidNumbers[i] ?? 0)
-      ),
-      worksheet: w
-    }
-  };
-}
-
-/** Where the salt ends with the brine that was really poured. */
-function reallyEnds(w: Worksheet, poured: number): number {
-  if (!w.brine || poured === 1) return w.ends.equilibrium;
-  const vegWaterG = w.items.reduce(
-    (a, i) => a + (i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * w.packedG) / w.prepared.mean,
-    0
-  );
-  const share = w.packedG / w.prepared.mean;
-  const extra = brought(w.extras);
-  const pouredNacl = w.jars.reduce((a, j) => a + brineSalt(j, w), 0);
-  const rubbed = w.jars.reduce((a, j) => a + j.naclG, 0) - pouredNacl;
-  const waterG = w.jars.reduce((a, j) => a + j.waterG, 0) * poured;
-  return equilibriumSalinity({
-    naclG: rubbed + pouredNacl * poured + extra.naclG * share,
-    waterG: waterG + extra.waterG * share,
-    vegG: w.packedG,
-    vegWaterG
-  });
-}
-
-const brineSalt = (j: JarCard, w: Worksheet) =>
-  w.brine ? (j.waterG * w.brine.strength) / (1 - w.brine.strength) : 0;
-
-function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
-  const brineG = card.contentsG - card.vegG;
-  return {
-    id,
-    lidNumber,
-    jarId: card.jarId,
-    jarName: card.name,
-    geometryId: card.geometryId,
-    lid: card.lid,
-    headspaceMm: card.headspaceMm,
-    usableMl: card.usableMl,
-    vegG: card.vegG,
-    vegRoomMl: card.vegRoomMl,
-    contentsG: card.vegG + brineG * poured
-  };
-}
-
-/** Each pick on the bench gives its share; what did not fit stays there, prepared. */
-async function packLots(work: Work, onBench: readonly Lot[], w: Worksheet): Promise<void> {
-  const share = w.packedG / w.prepared.mean;
-  for (const lot of onBench) {
-    const item = w.items.find((i) => i.id === lot.id);
-    if (!item) continue;
-    const data = { g: lot.benchG * share, preparedG: item.prepared.mean * share, batchId: work.command };
-    await lots.append(work, lot.id, [{ type: 'packed', data }]);
-  }
-}
-
-async function takeSalt(work: Work, saltKindId: string, amount: number): Promise<void> {
-  const goods = (await pantry(work.trx)).find((g) => g.saltKindId === saltKindId);
-  if (goods)
-    await pantries.append(work, OURS, [
-      { type: 'goodsUsed', data: { id: goods.id, amount, batchId: work.command } }
-    ]);
-}
-
-/** Keeps the unfinished choices of the bench; no record. */
+/** Keeps a change of the bench's unfinished choices; no record. Answers the whole draft as it is now. */
 export async function saveBenchDraft(house: House, input: unknown): Promise<Result<BenchDraft>> {
-  const parsed = benchDraftSchema.safeParse(input);
+  const parsed = draftChangeSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
-  const row = { id: 'bench', data: JSON.stringify(parsed.data) };
-  await house.db('draft').insert(row).onConflict('id').merge();
-  return { ok: true, value: parsed.data };
+  const value = await house.db.transaction((trx) => changeStoredDraft(trx, parsed.data));
+  return { ok: true, value };
+}
+
+/** The draft after a change, stored. Its number grows even when everything begins anew. */
+export async function changeStoredDraft(
+  trx: Knex,
+  change: z.output<typeof draftChangeSchema>
+): Promise<BenchDraft> {
+  const before = await benchDraft(trx);
+  const draft = { ...changeDraft(before, change), rev: (before.rev ?? 0) + 1 };
+  await trx('draft')
+    .insert({ id: 'bench', data: JSON.stringify(draft) })
+    .onConflict('id')
+    .merge();
+  return draft;
 }
 
 /** The unfinished choices of the bench; what no longer fits the schema is forgotten. */

@@ -1,5 +1,5 @@
 import { dayOfWall } from '../../core/calendar';
-import type { Goods, HouseholdEvent, OwnedJar } from '../../core/kit';
+import { WATERS, type Goods, type HouseholdEvent, type OwnedJar } from '../../core/kit';
 import { readQuantity } from '../../core/quantity';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { ownDensity, saltKind, waterDensity } from '../../core/salt';
@@ -19,7 +19,8 @@ import { batches, household, households, OURS, pantries, pantry } from '../repos
 import { standing } from '../../core/batch';
 import { useCase } from './act';
 
-const slug = (name: string) =>
+/** A name as an id. */
+export const slug = (name: string) =>
   name
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
@@ -27,7 +28,7 @@ const slug = (name: string) =>
     .slice(0, 40) || 'x';
 
 /** Names a jar kind of the household by shape and lid. */
-function ownedJar(geometryId: string, lid: Lid, owned: number, name = ''): OwnedJar | undefined {
+export function ownedJar(geometryId: string, lid: Lid, owned: number, name = ''): OwnedJar | undefined {
   const shape = jarGeometry(geometryId);
   if (!shape) return undefined;
   return {
@@ -38,7 +39,8 @@ function ownedJar(geometryId: string, lid: Lid, owned: number, name = ''): Owned
     owned,
     brimMl: null,
     headspaceMm: null,
-    weightMl: null
+    weightMl: null,
+    weightId: null
   };
 }
 
@@ -47,8 +49,9 @@ export const settle = useCase(
   'settle',
   settleSchema,
   async (work, input): Promise<Outcome<{ name: string }>> => {
-    const { name, people, units, spoons, saltKindId, scaleStepG, beds, jars } = input;
+    const { name, people, units, spoons, saltKindId, scaleStepG, beds, jars, waterId, mild } = input;
     if (saltKindId && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
+    if (waterId && !WATERS.some((w) => w.id === waterId)) return refuse('not-a-choice', { field: 'waterId' });
     const given = {
       name: name || undefined,
       people,
@@ -56,6 +59,8 @@ export const settle = useCase(
       spoons,
       saltKindId,
       scaleStepG,
+      waterId,
+      mild: mild === undefined ? undefined : mild === 'yes',
       beds: beds
         ?.split(',')
         .map((b) => b.trim())
@@ -151,14 +156,15 @@ function readAmount(said: string, field: string, unit: 'g' | 'pieces'): Outcome<
 }
 
 /** Water as it is weighed in a jar, °C. */
-const WATER_C = 20;
+export const WATER_C = 20;
 
 /** A jar measured by the household: brim volume by its weight in water, headspace, weight. */
 export const measureJar = useCase(
   'measure-jar',
   measureJarSchema,
   async (work, input): Promise<Outcome<{ name: string }>> => {
-    const jar = (await household(work.trx)).jars.find((j) => j.id === input.jarId);
+    const ours = await household(work.trx);
+    const jar = ours.jars.find((j) => j.id === input.jarId);
     const shape = jar && jarGeometry(jar.geometryId);
     if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
     const water = input.waterWeight === '' ? null : readWeight(input.waterWeight, 'waterWeight', 'g');
@@ -175,7 +181,16 @@ export const measureJar = useCase(
     const headspaceMm = height ? height.value.value : null;
     if (headspaceMm !== null && headspaceMm > shape.innerHeightMm * 0.6)
       return refuse('headspace-too-much', { field: 'headspace', values: { heightMm: shape.innerHeightMm } });
-    const data = { ...jar, brimMl, headspaceMm, weightMl: input.weightMl };
+    const { weightId } = input;
+    if (weightId && !ours.weights.some((w) => w.id === weightId))
+      return refuse('weight-unknown', { field: 'weightId' });
+    const data = {
+      ...jar,
+      brimMl,
+      headspaceMm,
+      weightMl: input.weightMl,
+      weightId: weightId === undefined ? jar.weightId : weightId || null
+    };
     await households.append(work, OURS, [{ type: 'jarsOwned', data }]);
     return done({ name: jar.name });
   }

@@ -9,7 +9,9 @@ import {
   moveJars,
   takePortion
 } from './batches';
-import { startBatch } from './bench';
+import { keepBrine, takeBrine } from './brines';
+import { breakJar, dropAway, planAway, setWeight, shapeJar } from './kit';
+import { addPick, startBatch } from './start-batch';
 import {
   countGoods,
   measureJar,
@@ -20,11 +22,24 @@ import {
   settle,
   weighSpoon
 } from './household';
-import { correctPick, endPick, putBack, takeToBench, weighIn, weighPrepared } from './lots';
+import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
+import { putRightJars, sourSauce } from './put-right';
+import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
 import { undo } from './undo';
 
 export type { House, Result, UseCase } from './act';
-export { benchDraft, benchItems, computeWorksheet, freeJars, saveBenchDraft, trimsOf } from './bench';
+export {
+  atHand,
+  awayFrom,
+  benchDraft,
+  benchItems,
+  computeWorksheet,
+  freeJars,
+  learntOf,
+  saveBenchDraft,
+  usableBrines,
+  type Learnt
+} from './bench';
 export { stepClock } from './step-clock';
 
 /** Everything a person does, by the name it has in the API and in the rooms' forms. */
@@ -35,7 +50,18 @@ export const USE_CASES = {
   'take-to-bench': takeToBench,
   'put-back': putBack,
   'weigh-prepared': weighPrepared,
+  'sort-pick': sortPick,
   'start-batch': startBatch,
+  'add-pick': addPick,
+  'put-right': putRightJars,
+  'sour-sauce': sourSauce,
+  'write-recipe': writeRecipe,
+  'change-recipe': changeRecipe,
+  'wish-next': wishNext,
+  'settle-wish': settleWish,
+  'retire-recipe': retireRecipe,
+  'keep-brine': keepBrine,
+  'take-brine': takeBrine,
   care: logCare,
   taste: logTaste,
   'correct-taste': correctTaste,
@@ -47,6 +73,11 @@ export const USE_CASES = {
   settle,
   'own-jars': ownJars,
   'measure-jar': measureJar,
+  'shape-jar': shapeJar,
+  'set-weight': setWeight,
+  'plan-away': planAway,
+  'drop-away': dropAway,
+  'break-jar': breakJar,
   'set-place': setPlace,
   'set-tare': setTare,
   'weigh-spoon': weighSpoon,

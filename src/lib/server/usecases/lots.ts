@@ -1,19 +1,36 @@
-import { crop, pickedOfCount, readCount, weightOfCount, type Crop } from '../../core/produce';
+import type { Learned } from '../../core/learn';
+import {
+  BETWEEN_VARIETIES,
+  crop,
+  pickedOfCount,
+  readCount,
+  weightOfCount,
+  type Crop
+} from '../../core/produce';
 import type { Spread } from '../../core/quantity';
 import { dayOfWall, isDay } from '../../core/calendar';
-import { mayCorrect, mayTake, type Lot, type LotEvent, type Weighing } from '../../core/lot';
+import {
+  learntPieces,
+  mayCorrect,
+  maySort,
+  mayTake,
+  type Lot,
+  type LotEvent,
+  type Weighing
+} from '../../core/lot';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { readWeighing, readWeight } from '../../schema/common';
 import {
   correctPickSchema,
   endPickSchema,
   putBackSchema,
+  sortPickSchema,
   takeToBenchSchema,
   weighInSchema,
   weighPreparedSchema
 } from '../../schema/lot';
 import type { Work } from '../db/aggregate';
-import { lots } from '../repos';
+import { household, lots } from '../repos';
 import { useCase } from './act';
 
 /** What a use case on a pick answers. */
@@ -30,16 +47,29 @@ export const weighIn = useCase(
   async (work, input): Promise<Outcome<LotAnswer>> => {
     const kind = crop(input.cropId);
     if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-    const weighed = weighedOrCounted(readWeighing(input), input.weight, kind, (n) =>
-      pickedOfCount(n, kind, input.withTops)
+    const read = readWeighing(input);
+    const own = read.ok ? undefined : await ownPiece(work, kind.id);
+    const weighed = weighedOrCounted(read, input.weight, kind, (n) =>
+      pickedOfCount(n, kind, input.withTops, own)
     );
     if (!weighed.ok) return weighed;
+    const counted = input.pieces && !('sd' in weighed.value) ? { pieces: input.pieces } : {};
     const today = dayOfWall(work.wall);
     const day = input.day ?? today;
     if (!isDay(day)) return refuse('day-strange', { field: 'day' });
     if (day > today) return refuse('day-ahead', { field: 'day' });
     const { cropId, variety, bed, withTops, quality, kept, note } = input;
-    const data = { cropId, variety, bed, day, weighed: weighed.value, withTops, quality, kept, note };
+    const data = {
+      cropId,
+      variety,
+      bed,
+      day,
+      weighed: { ...weighed.value, ...counted },
+      withTops,
+      quality,
+      kept,
+      note
+    };
     await lots.append(work, work.command, [{ type: 'picked', data }]);
     return done({ lotId: work.command, name: kind.name, g: weighed.value.g });
   }
@@ -104,21 +134,91 @@ export const putBack = useCase('put-back', putBackSchema, async (work, input): P
 export const weighPrepared = useCase(
   'weigh-prepared',
   weighPreparedSchema,
-  async (work, input): Promise<Outcome<LotAnswer>> =>
-    onLot(work, input.lotId, (lot) => {
+  async (work, input): Promise<Outcome<LotAnswer>> => {
+    const found = await lots.load(work.trx, input.lotId);
+    const counted = input.weight !== '' && !readWeight(input.weight, 'weight', input.unit).ok;
+    const own = found && counted ? await ownPiece(work, found.state.cropId) : undefined;
+    return onLot(work, input.lotId, (lot) => {
       if (lot.benchG <= 0) return refuse('bench-empty', { field: 'lotId' });
       if (input.weight === '') return done({ g: 0, event: { type: 'prepared', data: { weighed: null } } });
       const kind = crop(lot.cropId);
       const read = readWeight(input.weight, 'weight', input.unit);
-      const weighed = kind ? weighedOrCounted(read, input.weight, kind, (n) => weightOfCount(n, kind)) : read;
+      const weighed = kind
+        ? weighedOrCounted(read, input.weight, kind, (n) => weightOfCount(n, kind, BETWEEN_VARIETIES, own))
+        : read;
       if (!weighed.ok) return weighed;
       const { g } = weighed.value;
       // Washing and soaking add a little; far more than was picked is a slip.
       if (g > lot.benchG * 1.1 + 5 && !('sd' in weighed.value))
         return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: lot.benchG } });
       return done({ g, event: { type: 'prepared', data: { weighed: weighed.value } } });
-    })
+    });
+  }
 );
+
+/** The household's own mean piece weight of a crop, if it has one. */
+async function ownPiece(work: Work, cropId: string): Promise<Learned | undefined> {
+  return learntPieces(await lots.list(work.trx, 'all'), (await household(work.trx)).resets)[cropId];
+}
+
+/**
+ * A pick on the bench sorted: culls to the compost, followers, greens and seed to their use, off-cuts to a pick of
+ * their own that waits for its own jar, the rest prepared.
+ */
+export const sortPick = useCase(
+  'sort-pick',
+  sortPickSchema,
+  async (work, input): Promise<Outcome<LotAnswer & { offcutsG: number }>> => {
+    const read = (field: 'culled' | 'prepared' | 'followers' | 'greens' | 'seed' | 'offcuts') =>
+      input[field] === '' ? done({ said: '', g: 0 }) : readWeight(input[field], field, 'g');
+    const parts = {
+      culled: read('culled'),
+      prepared: read('prepared'),
+      followers: read('followers'),
+      greens: read('greens'),
+      seed: read('seed'),
+      offcuts: read('offcuts')
+    };
+    for (const part of Object.values(parts)) if (!part.ok) return part;
+    const g = (field: keyof typeof parts) => (parts[field].ok ? parts[field].value.g : 0);
+    const aside = {
+      followers: g('followers'),
+      greens: g('greens'),
+      seed: g('seed'),
+      offcuts: g('offcuts')
+    };
+    const found = await lots.load(work.trx, input.lotId);
+    if (!found) return refuse('lot-unknown', { field: 'lotId' });
+    const lot = found.state;
+    if (lot.benchG <= 0) return refuse('bench-empty', { field: 'lotId' });
+    const may = maySort(lot, g('culled'), aside, g('prepared'));
+    if (!may.ok) return may;
+    const prepared = parts.prepared.ok && g('prepared') > 0 ? parts.prepared.value : null;
+    if (may.value === 0 && !prepared) return refuse('missing', { field: 'prepared' });
+    await lots.append(work, lot.id, [{ type: 'sorted', data: { culledG: g('culled'), aside, prepared } }]);
+    if (aside.offcuts > 0) await offcutsOf(work, lot, aside.offcuts);
+    const name = crop(lot.cropId)?.name ?? '';
+    return done({ lotId: lot.id, name, g: g('prepared'), offcutsG: aside.offcuts });
+  }
+);
+
+/** Off-cuts and second-grade pieces: a pick of their own, prepared already, waiting in the Garden. */
+async function offcutsOf(work: Work, lot: Lot, g: number): Promise<void> {
+  const { cropId, bed, day, kept } = lot;
+  const data = {
+    cropId,
+    bed,
+    day,
+    kept,
+    variety: 'off-cuts',
+    weighed: { said: `${Math.round(g)} g`, g },
+    withTops: false,
+    quality: 'trim' as const,
+    note: '',
+    ready: true
+  };
+  await lots.append(work, `${work.command}.off`, [{ type: 'picked', data }]);
+}
 
 /** A weight as read; else a count of pieces, with its spread. What is neither keeps the weight's own refusal. */
 function weighedOrCounted(

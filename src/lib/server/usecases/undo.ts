@@ -14,7 +14,15 @@ interface Row {
 }
 
 /** What leaves other entries of its stream as they were: undoing it never pulls the ground from under a later one. */
-const STANDS_ALONE = new Set(['cared', 'tasted', 'tasteCorrected', 'measured', 'portioned', 'goodsUsed']);
+const STANDS_ALONE = new Set([
+  'cared',
+  'tasted',
+  'tasteCorrected',
+  'measured',
+  'portioned',
+  'goodsUsed',
+  'used'
+]);
 /** What does not build on earlier entries, and so does not stop them being undone. */
 const BUILDS_ON_NOTHING = new Set([...STANDS_ALONE, 'goodsCounted']);
 

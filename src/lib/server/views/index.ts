@@ -18,6 +18,8 @@ export interface Overview {
   readonly counterJars: number;
   readonly coldJars: number;
   readonly toBuy: number;
+  /** The scale on the line; null: none. */
+  readonly scale: { readonly name: string; readonly stepG: number; readonly playable: boolean } | null;
 }
 
 /** Now, on the household's wall. */
@@ -74,7 +76,10 @@ function overviewOf(house: House, all: Living): Overview {
     benchG: all.lots.reduce((a, l) => a + l.benchG, 0),
     counterJars: at('counter'),
     coldJars: at('cold'),
-    toBuy: shoppingList(all.pantry).length
+    toBuy: shoppingList(all.pantry).length,
+    scale: house.scale
+      ? { name: house.scale.name, stepG: house.scale.stepG, playable: house.scale.play !== undefined }
+      : null
   };
 }
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Input, Label, Textarea } from 'flowbite-svelte';
+  import { Button, Label, Textarea } from 'flowbite-svelte';
+  import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { style } from '$lib/core/style';
@@ -70,16 +71,15 @@
         <div class="flex flex-col gap-4">
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
-          <div>
-            <Label for="ph">pH on the strip</Label><Input
-              id="ph"
-              name="pH"
-              inputmode="decimal"
-              autocomplete="off"
-              placeholder="3.9"
-              class="max-w-40 font-display text-3xl font-bold"
-            /><Trouble problem={problemAt('pH')} />
-          </div>
+          <TextField
+            label="pH on the strip"
+            id="ph"
+            name="pH"
+            inputmode="decimal"
+            placeholder="3.9"
+            class="max-w-40 font-display text-3xl font-bold"
+            problem={problemAt('pH')}
+          />
           <p class="text-sm">
             The line is 4.6 by the style’s day{b.items.some((i) => i.cropId.startsWith('tomato'))
               ? '; tomatoes start near it, so it must also have fallen'
@@ -127,4 +127,13 @@
       {/snippet}
     </ActionForm>
   </Sheet>
+
+  <!-- Seldom wanted and large: fetched when somebody asks. -->
+  {#if dialogs.open === 'right'}
+    {#await import('./PutRightDialog.svelte') then { default: PutRightDialog }}<PutRightDialog
+        batch={b}
+      />{/await}
+  {:else if dialogs.open === 'sour'}
+    {#await import('./SourDialog.svelte') then { default: SourDialog }}<SourDialog batch={b} />{/await}
+  {/if}
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { placeOf, standing, type Batch } from '$lib/core/batch';
+  import { placeOf, salinityOf, standing, type Batch } from '$lib/core/batch';
   import {
     batchPHCautions,
     counterWindow,
@@ -10,6 +10,7 @@
     whatToExpect,
     type CareTask
   } from '$lib/core/care';
+  import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent } from '$lib/core/quantity';
   import { caution } from '$lib/core/safety';
   import TaskRow from '../care/TaskRow.svelte';
@@ -29,6 +30,13 @@
   const pace = $derived(first ? daysAtPace(batch, first, places, house.now) : 0);
   const window = $derived(first ? counterWindow(batch, first, places, house.now) : null);
   const tempC = $derived(places.find((p) => first && p.id === placeOf(first))?.tempC ?? 21);
+  /** Jars put right stand apart from the batch. */
+  const own = $derived(
+    jars
+      .filter((f) => f.equilibrium !== undefined)
+      .map((f) => `${f.lidNumber} at ${writePercent(salinityOf(batch, f) ?? 0)}`)
+      .join(', ')
+  );
   const due = $derived(tasks.filter((t) => t.due <= house.now));
   const next = $derived(tasks.find((t) => t.due > house.now));
 </script>
@@ -40,15 +48,21 @@
       jar{jars.length > 1 ? 's' : ''}
       {numbers(jars.map((f) => f.lidNumber))}{batch.equilibrium === null
         ? ''
-        : `, ${writePercent(batch.equilibrium)} salt`}
+        : `, ${writePercent(batch.equilibrium)} salt`}{own ? `; ${own}` : ''}
     </p>
   </div>
   <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
   <p>{whatToExpect(pace)}{tempC < 15 ? '; so cold that it may not start' : ''}</p>
-  <div class="no-print grid grid-cols-3 gap-2">
+  <div class="no-print grid grid-cols-2 gap-2">
     <Button class="min-h-14" outline onclick={() => dialogs.show('taste', batch)}>Taste</Button>
     <Button class="min-h-14" outline onclick={() => dialogs.show('ph', batch)}>pH</Button>
     <Button class="min-h-14" outline onclick={() => dialogs.show('move', batch)}>Move</Button>
+    <Button class="min-h-14" outline onclick={() => dialogs.show('right', batch)}>Put right</Button>
+    {#if SAUCE_BASES[batch.styleId]}<Button
+        class="col-span-2 min-h-14"
+        outline
+        onclick={() => dialogs.show('sour', batch)}>Sour the sauce</Button
+      >{/if}
   </div>
   <Cautions cautions={batchPHCautions(batch, places, house.now)} />
   {#if due.length > 0}

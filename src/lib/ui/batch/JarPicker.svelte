@@ -1,12 +1,25 @@
 <script lang="ts">
   import type { Filling } from '$lib/core/batch';
+  import type { Problem } from '$lib/schema/words';
+  import Trouble from '../forms/Trouble.svelte';
 
-  /** Which jars are meant: all, unless one is left out. */
+  /** Which jars are meant: all, unless one is left out. Who must know at once binds `chosen`. */
   let {
     jars,
     name = 'fillingIds',
-    legend = 'Jars'
-  }: { jars: readonly Filling[]; name?: string; legend?: string } = $props();
+    legend = 'Jars',
+    chosen = $bindable(),
+    problem
+  }: {
+    jars: readonly Filling[];
+    name?: string;
+    legend?: string;
+    chosen?: string[];
+    problem?: Problem | undefined;
+  } = $props();
+  const toggle = (id: string, on: boolean) => {
+    if (chosen) chosen = on ? [...chosen, id] : chosen.filter((c) => c !== id);
+  };
 </script>
 
 <fieldset>
@@ -21,10 +34,12 @@
           class="size-4 rounded border-rule-strong text-primary-700"
           {name}
           value={jar.id}
-          checked
+          checked={chosen?.includes(jar.id) ?? true}
+          onchange={(e) => toggle(jar.id, e.currentTarget.checked)}
         />
         <b>{jar.lidNumber}</b>
       </label>
     {/each}
   </div>
+  <Trouble {problem} />
 </fieldset>

@@ -7,7 +7,9 @@
   import { useHouse } from '../house.svelte';
   import { undoCommand } from '../shell/toasts.svelte';
   import { clockTime, shortDay } from '../time';
-  import { careShort, numbers } from '../words';
+  import { writePercent, writeSalt } from '$lib/core/quantity';
+  import { careShort, numbers, TROUBLE_WORDS } from '../words';
+  import { didWords } from './right';
   import Marks from './Marks.svelte';
 
   interface Line {
@@ -16,8 +18,8 @@
     readonly command: string;
     readonly event: BatchEvent;
   }
-  /** One line of the record: when, what; a way to take it back or put it right. */
-  let { line, batch }: { line: Line; batch: Batch } = $props();
+  /** One line of the record: when, what; a way to take it back or put it right. Folded, it shows on paper only. */
+  let { line, batch, folded = false }: { line: Line; batch: Batch; folded?: boolean } = $props();
   const house = useHouse();
   let open = $state(false);
   let weight = $state('');
@@ -40,6 +42,12 @@
         return `Moved ${lids(e.data.fillingIds)} to ${house.placeName(e.data.placeId)}`;
       case 'portioned':
         return `${house.mass(e.data.g)} ${HOW[e.data.how]}, jar ${lids([e.data.fillingId])}${e.data.reason ? `: ${e.data.reason}` : ''}`;
+      case 'putRight':
+        return `Put right ${lids([e.data.fillingId])} (${TROUBLE_WORDS[e.data.trouble]}): ${didWords(e.data, house)}, from ${writePercent(e.data.from)} to ${writePercent(e.data.to)}${e.data.reason ? `. “${e.data.reason}”` : ''}`;
+      case 'soured':
+        return `Soured at pH ${e.data.pH} for ${e.data.wanted}: ${[e.data.vinegarMl > 0 ? `${house.volume(e.data.vinegarMl)} of 5 % vinegar` : '', e.data.citricG > 0 ? `${writeSalt(e.data.citricG)} of citric acid` : ''].filter(Boolean).join(' and ')} in ${house.mass(e.data.sauceG)}`;
+      case 'added':
+        return `A second pick in ${lids([e.data.fillingId])}: ${house.mass(e.data.vegG)} with ${writeSalt(e.data.saltG)} salt`;
       case 'portionCorrected':
         return `Corrected: it was ${house.mass(e.data.g)}`;
       default:
@@ -50,10 +58,12 @@
   const correctable = $derived(event.type === 'tasted' || event.type === 'portioned');
 </script>
 
-<li class="border-b border-rule-soft py-1">
-  <div class="flex flex-wrap items-center gap-x-4">
-    <time class="w-28 text-sm text-quiet">{shortDay(line.at)}, {clockTime(line.at)}</time>
-    <span class="grow basis-64">{text}</span>
+<li class={['border-b border-rule-soft py-1', folded && 'hidden print:list-item']}>
+  <div class="grid grid-cols-[1fr_auto] items-center gap-x-4 sm:flex">
+    <div class="grow sm:flex sm:items-center sm:gap-x-4">
+      <time class="block w-28 shrink-0 text-sm text-quiet">{shortDay(line.at)}, {clockTime(line.at)}</time>
+      <span class="grow">{text}</span>
+    </div>
     <span class="no-print flex gap-3">
       {#if correctable}<button
           class="min-h-11 text-sm underline underline-offset-4"

@@ -1,7 +1,7 @@
 import type { Batch } from '$lib/core/batch';
 
 /** Which dialog about a batch is open; one at a time, from any room. */
-export type BatchDialog = 'taste' | 'ph' | 'move';
+export type BatchDialog = 'taste' | 'ph' | 'move' | 'right' | 'sour';
 
 class Dialogs {
   open = $state<BatchDialog | null>(null);

@@ -8,7 +8,7 @@ export function jarItems(b: Batch) {
   const all = b.items.reduce((a, i) => a + i.preparedG, 0) || 1;
   return b.items.map((i) => ({
     cropId: i.cropId,
-    cut: s ? cutFor(s, crop(i.cropId)?.pack ?? 'chunk') : ('chunk' as const),
+    cut: s ? cutFor(s, crop(i.cropId) ?? { id: i.cropId, pack: 'chunk' }) : ('chunk' as const),
     share: i.preparedG / all,
     hint: b.name
   }));

@@ -8,6 +8,10 @@
 
   /** The big answer: jars, brine, salt. */
   let { sheet, dry }: { sheet: Worksheet; dry: boolean } = $props();
+  // Until the rinsed leaf is weighed, the salt to strew is what the hand wants to know.
+  const strew = $derived(sheet.rinse !== null && !sheet.rinse.weighed);
+  const saltG = $derived(sheet.rinse && strew ? sheet.rinse.heavySaltG : sheet.salt.weighG);
+  const spoonful = $derived(sheet.rinse && strew ? sheet.rinse.heavySpoons : sheet.salt.spoons);
   const house = useHouse();
   const working = (id: string) => sheet.working.find((w) => w.id === id);
   const quarter = (n: number) => {
@@ -45,27 +49,21 @@
       {:else}<span class="answer">0</span> <span class="big">brine</span>{/if}
     </p>
     <p class="flex flex-col md:block">
-      <span class="answer">{plain(roundSalt(sheet.salt.weighG), 1)}</span> <span class="big">g salt</span>
+      <span class="answer">{plain(roundSalt(saltG), 1)}</span>
+      <span class="big">{strew ? 'g to strew' : 'g salt'}</span>
     </p>
   </div>
   <p class="text-sm text-quiet md:hidden">
-    {dry ? 'Salt rubbed in dry: ' : ''}{spoons(sheet.salt.spoons)} ± {spoonPercent} %
+    {strew ? 'Strewn, then rinsed: ' : dry ? 'Salt rubbed in dry: ' : ''}{spoons(spoonful)} ± {spoonPercent} %
   </p>
-  {#if sheet.salt.scale.nearest === 'spoon'}
-    <p class="heed mt-1 text-sm">
-      Your scale is out by up to {Math.round(sheet.salt.scale.scaleError * 100)} % of this dose; a level spoon comes
-      within {Math.round(sheet.salt.scale.spoonError * 100)} %{#if sheet.brine && sheet.salt.scale.inBulk > 1},
-        and {sheet.salt.scale.inBulk} times the brine, made at once, within 5 %{/if}.
-    </p>
-  {/if}
-  <ul class="hidden flex-wrap items-center gap-x-8 text-sm text-quiet md:flex">
+  <ul class="hidden flex-wrap items-center gap-x-5 text-sm text-quiet md:flex">
     <li>{sizes} <Why working={working('jars')} /></li>
     <li>
       {#if sheet.brine}{house.volume(sheet.brine.waterMl)} water, {house.volume(sheet.brine.reserveMl)} to spare
         <Why working={working('brine')} />{:else}its own juice{/if}
     </li>
     <li>
-      {dry ? 'rubbed in dry; ' : ''}{spoons(sheet.salt.spoons)} ± {spoonPercent} % <Why
+      {strew ? 'strewn, then rinsed; ' : dry ? 'rubbed in dry; ' : ''}{spoons(spoonful)} ± {spoonPercent} % <Why
         working={working('salt')}
       />
     </li>

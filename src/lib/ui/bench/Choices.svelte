@@ -1,10 +1,11 @@
 <script lang="ts">
   import { Checkbox, Label, Select } from 'flowbite-svelte';
-  import { SALT_KINDS, type DosingWay } from '$lib/core/salt';
-  import { STYLES } from '$lib/core/style';
+  import { SALT_KINDS, saltNotes, type DosingWay } from '$lib/core/salt';
+  import { saltings, STYLES, type Salting } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
   import { useHouse } from '../house.svelte';
   import type { Bench } from './bench.svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
 
   let { bench }: { bench: Bench } = $props();
   const house = useHouse();
@@ -14,9 +15,24 @@
       { value: 'equilibrium', name: 'where it ends, all water counted' },
       { value: 'perVegetables', name: 'of the vegetables' },
       { value: 'perTotal', name: 'of vegetables and water' },
-      { value: 'perWater', name: 'of the water, as poured' }
-    ].filter((w) => w.value !== 'perWater' || bench.style.salting === 'brine')
+      { value: 'perWater', name: 'of the water, as poured' },
+      { value: 'byTaste', name: 'by taste, like a soup' }
+    ].filter((w) => w.value !== 'perWater' || bench.salting === 'brine')
   );
+  const SALTINGS: Record<Salting, string> = {
+    dry: 'dry, rubbed in',
+    brine: 'in brine',
+    rinsed: 'heavily, then rinsed'
+  };
+  // What suits the bench stands first, the rest below it.
+  const styles = $derived([
+    ...bench.proposals.map((p) => ({ value: p.style.id, name: p.style.name })),
+    ...STYLES.filter((s) => !bench.proposals.some((p) => p.style.id === s.id)).map((s) => ({
+      value: s.id,
+      name: `${s.name} (made for other things)`
+    }))
+  ]);
+  const why = $derived(bench.proposals.find((p) => p.style.id === bench.style.id)?.reasons.join(', '));
   const step = (by: number) =>
     bench.choose({ fraction: Math.max(0.005, Math.round((bench.fraction + by) * 1000) / 1000) });
 </script>
@@ -27,22 +43,25 @@
     <Select
       id="style"
       value={bench.style.id}
-      items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
+      items={styles}
       placeholder=""
-      onchange={(e) =>
-        bench.choose({
-          styleId: e.currentTarget.value,
-          fraction: undefined,
-          way: undefined,
-          counts: null,
-          choice: 0
-        })}
+      onchange={(e) => bench.make(e.currentTarget.value)}
     />
     <p class="pt-1 text-sm text-quiet">
       {bench.style.says}
       {plain(bench.style.salt.from * 100, 1)}–{plain(bench.style.salt.to * 100, 1)} % salt, {bench.style
-        .counterDays.from}–{bench.style.counterDays.to} days.
+        .counterDays.from}–{bench.style.counterDays.to} days{why ? `; ${why}` : ''}.
     </p>
+    {#if saltings(bench.style).length > 1}
+      <Label for="salting" class="mt-2">Salted</Label>
+      <Select
+        id="salting"
+        value={bench.salting}
+        items={saltings(bench.style).map((s) => ({ value: s, name: SALTINGS[s] }))}
+        placeholder=""
+        onchange={(e) => bench.choose({ salting: e.currentTarget.value as Salting })}
+      />
+    {/if}
   </div>
   <div>
     <Label for="salt-percent">Salt</Label>
@@ -82,17 +101,17 @@
       placeholder=""
       onchange={(e) => bench.choose({ saltKindId: e.currentTarget.value })}
     />
+    {#each saltNotes({ id: bench.saltKindId }) as note (note)}<p class="pt-1 text-sm text-quiet">
+        {note}
+      </p>{/each}
   </div>
-  <div>
-    <Label for="place">Stands</Label>
-    <Select
-      id="place"
-      value={bench.place?.id ?? ''}
-      items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${p.tempC} °C` }))}
-      placeholder=""
-      onchange={(e) => bench.choose({ placeId: e.currentTarget.value })}
-    />
-  </div>
+  <ChoiceField
+    label="Stands"
+    id="place"
+    value={bench.place?.id ?? ''}
+    items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${p.tempC} °C` }))}
+    onchange={(placeId) => bench.choose({ placeId })}
+  />
   <Checkbox checked={bench.opens} onchange={(e) => bench.choose({ opens: e.currentTarget.checked })}
     >Somebody is here daily to open lids</Checkbox
   >

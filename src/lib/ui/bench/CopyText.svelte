@@ -16,7 +16,7 @@
   };
 </script>
 
-<Button outline onclick={copy}>Copy</Button>
+<Button class="px-3 sm:px-4" outline onclick={copy}>Copy</Button>
 <Sheet bind:open title="Copy it from here">
   <Textarea
     class="w-full font-mono text-sm"

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
+  import type { Learned } from '$lib/core/learn';
   import type { Lot } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
@@ -11,10 +12,21 @@
   import Why from '../why/Why.svelte';
   import { questionWords } from '../words';
   import type { Bench } from './bench.svelte';
+  import SortDialog from './SortDialog.svelte';
 
-  let { bench, lots }: { bench: Bench; lots: readonly Lot[] } = $props();
+  let {
+    bench,
+    lots,
+    pieces
+  }: { bench: Bench; lots: readonly Lot[]; pieces: Readonly<Record<string, Learned>> } = $props();
   const house = useHouse();
   const prepared = $derived(bench.sheet?.prepared);
+  let sorting = $state<Lot | null>(null);
+  const aside = (l: Lot) =>
+    (['followers', 'greens', 'seed', 'offcuts'] as const)
+      .filter((k) => l.aside[k] > 0)
+      .map((k) => `${house.mass(l.aside[k])} ${k === 'offcuts' ? 'off-cuts' : k}`)
+      .join(', ');
   const itemOf = (id: string) => bench.sheet?.items.find((i) => i.id === id);
 </script>
 
@@ -41,24 +53,35 @@
                 : 'trim yield of the table'}
             </p>
           {/if}
-          <ActionForm
-            action="/bench?/putBack"
-            values={{ lotId: lot.id }}
-            ondone={() => bench.typed.delete(lot.id)}
-          >
-            {#snippet children({ busy })}<button
-                class="no-print min-h-8 text-sm underline underline-offset-4"
-                disabled={busy}
-                aria-label="Put {crop(lot.cropId)?.name} back">put back</button
-              >{/snippet}
-          </ActionForm>
+          {#if aside(lot)}<p class="text-sm text-quiet">kept: {aside(lot)}</p>{/if}
+          <div class="flex gap-x-4">
+            <ActionForm
+              action="/bench?/putBack"
+              values={{ lotId: lot.id }}
+              ondone={() => bench.weights.forget(lot.id)}
+            >
+              {#snippet children({ busy })}<button
+                  class="no-print min-h-8 text-sm underline underline-offset-4"
+                  disabled={busy}
+                  aria-label="Put {crop(lot.cropId)?.name} back">put back</button
+                >{/snippet}
+            </ActionForm>
+            <button
+              class="no-print min-h-8 text-sm underline underline-offset-4"
+              aria-label="Sort and trim {crop(lot.cropId)?.name}"
+              onclick={() => (sorting = lot)}>sort, trim</button
+            >
+          </div>
         </div>
         <WeightField
           label="{crop(lot.cropId)?.name}, prepared"
           hideLabel
-          value={bench.said(lot)}
+          value={bench.weights.said(lot)}
           placeholder="prepared"
           countOf={crop(lot.cropId)}
+          own={pieces[lot.cropId]}
+          pad="focus"
+          spread
           picked={false}
           oninput={(said) => bench.weighed(lot, said)}
         />
@@ -80,3 +103,4 @@
     {/if}
   </div>
 </section>
+<SortDialog bind:lot={sorting} ondone={(lot) => bench.weights.forget(lot.id)} />

@@ -33,9 +33,16 @@
     }
     return groups;
   });
-  const drawn = $derived(
-    kinds.flatMap((k) => Array.from({ length: k.n > 4 ? 1 : k.n }, (_, i) => ({ ...k, i })))
-  );
+  // Known by its kind and its place among them, not by what goes in: a keystroke changes the jar, it draws no new one.
+  const drawn = $derived.by(() => {
+    const before: Record<string, number> = {};
+    return kinds.flatMap((k) =>
+      Array.from({ length: k.n > 4 ? 1 : k.n }, () => {
+        const nth = (before[k.card.jarId] = (before[k.card.jarId] ?? 0) + 1);
+        return { ...k, id: `${k.card.jarId}#${nth}` };
+      })
+    );
+  });
   let width = $state(560);
   const size = (card: JarCard) => profile(jarGeometry(card.geometryId)!);
   // The tallest jar fills the height, and all of them the width.
@@ -53,7 +60,7 @@
 
 <div bind:clientWidth={width}>
   <ul class="flex flex-wrap items-end justify-center gap-y-5" aria-label="Jars">
-    {#each drawn as d (d.card.jarId + d.card.vegG + d.i)}
+    {#each drawn as d (d.id)}
       <li class="flex flex-col items-center">
         <div class="border-b-[6px] border-[var(--wood)] px-3">
           <Jar

@@ -1,11 +1,14 @@
 <script lang="ts">
   import { Button, Checkbox, Input, Label, Textarea } from 'flowbite-svelte';
+  import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
+  import { crop } from '$lib/core/produce';
   import type { Worksheet } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
+  import { lookAgain } from '../shell/look-again';
   import Cautions from '../why/Cautions.svelte';
   import type { Bench } from './bench.svelte';
 
@@ -16,22 +19,42 @@
     ...new Map(sheet.cautions.filter((c) => c.level === 'harm').map((c) => [c.rule, c])).values()
   ]);
   let known = $state<string[]>([]);
+  let keepRest = $state(false);
+  // A batch is started on what the house holds: it must be what stands on this page.
+  let asked = $state(false);
+  const settled = async () => {
+    asked = true;
+    return bench.settle();
+  };
+  $effect(() => {
+    if (!open) asked = false;
+  });
 </script>
 
 <Sheet bind:open title="Start batch" size="sm">
   <ActionForm
     action="/bench?/start"
     label="Start batch"
+    before={settled}
+    onproblems={(all) => all.some((p) => p.code === 'bench-changed') && void lookAgain()}
     values={{
       styleId: bench.style.id,
       way: bench.way,
-      fraction: bench.fraction,
+      fraction: bench.input.fraction,
       saltKindId: bench.saltKindId,
       counts: JSON.stringify(sheet.chosen.counts),
       choice: 0,
       placeId: bench.place?.id,
       opens: bench.opens,
+      salting: bench.salting,
+      rinsed: bench.salting === 'rinsed' ? JSON.stringify(bench.rinsed) : undefined,
+      mix: bench.mix,
+      hot: bench.hot,
+      brineIds: JSON.stringify(bench.brineIds),
+      keepRest,
+      recipeId: bench.recipe?.id ?? '',
       knowing: JSON.stringify(known),
+      seen: JSON.stringify(bench.seen),
       extras: JSON.stringify(bench.extras.filter((e) => e.amount.trim() !== ''))
     }}
     ondone={(done) => {
@@ -42,18 +65,15 @@
   >
     {#snippet children({ busy, problemAt, problems })}
       <div class="flex flex-col gap-4">
-        <div>
-          <Label for="name">Name</Label>
-          <Input
-            id="name"
-            name="name"
-            value={bench.name}
-            oninput={(e) => bench.choose({ name: (e.currentTarget as HTMLInputElement).value })}
-            autocomplete="off"
-            required
-          />
-          <Trouble problem={problemAt('name')} />
-        </div>
+        <TextField
+          label="Name"
+          id="name"
+          name="name"
+          value={bench.name}
+          oninput={(name) => bench.choose({ name })}
+          required
+          problem={problemAt('name')}
+        />
         {#if sheet.brine}
           <div>
             <Label for="brine-used">Brine that went into the jars</Label>
@@ -64,6 +84,10 @@
               autocomplete="off"
             />
             <Trouble problem={problemAt('brineUsed')} />
+            {#if sheet.brine.reserveMl >= 10}<Checkbox bind:checked={keepRest}
+                >Keep what is left of the brine, about {house.volume(sheet.brine.reserveMl)}, for the next
+                batch</Checkbox
+              >{/if}
           </div>
         {/if}
         <p class="text-sm">
@@ -97,9 +121,27 @@
             >
           {/each}
         {/if}
-        {#each problems.filter((p) => !['name', 'note', 'brineUsed'].includes(p.field ?? '')) as p (p.code)}<Trouble
+        {#each problems.filter((p) => p.field && !['name', 'note', 'brineUsed'].includes(p.field)) as p (p.code)}<Trouble
             problem={p}
           />{/each}
+        {#if asked && bench.keeping === 'trouble'}
+          <p class="heed" role="alert">
+            Not started: the house does not answer. What you typed stays here. Try again.
+          </p>
+        {:else if asked && bench.keeping === 'kept'}
+          {#each bench.unkept as { lot, problem } (lot.id)}
+            <Trouble
+              problem={problem
+                ? { ...problem, says: `${crop(lot.cropId)?.name}: ${problem.says}` }
+                : {
+                    code: 'not-read',
+                    field: null,
+                    says: `${crop(lot.cropId)?.name}: “${bench.weights.said(lot)}” is not a weight.`,
+                    wouldWork: 'Put it right on the bench, then start.'
+                  }}
+            />
+          {/each}
+        {/if}
         <Button type="submit" size="lg" disabled={busy}>Start batch</Button>
       </div>
     {/snippet}

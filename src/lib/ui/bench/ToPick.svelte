@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { Label, Select } from 'flowbite-svelte';
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
   import { CROPS, trimKey } from '$lib/core/produce';
@@ -9,6 +8,7 @@
   import { problem } from '$lib/schema/words';
   import { useHouse } from '../house.svelte';
   import { relativeDay } from '../time';
+  import ChoiceField from '../forms/ChoiceField.svelte';
 
   /** The other way round: I have these jars, how much do I pick, and which beds have it? */
   interface Raw {
@@ -52,24 +52,20 @@
   <summary class="act">How much do I pick to fill these jars?</summary>
   <div class="grid gap-x-10 gap-y-4 py-3 md:grid-cols-3">
     <div class="flex flex-col gap-3">
-      <div>
-        <Label for="pick-crop">Crop</Label><Select
-          id="pick-crop"
-          bind:value={cropId}
-          items={[...CROPS]
-            .sort((a, b) => (a.name < b.name ? -1 : 1))
-            .map((c) => ({ value: c.id, name: c.name }))}
-          placeholder=""
-        />
-      </div>
-      <div>
-        <Label for="pick-style">Style</Label><Select
-          id="pick-style"
-          bind:value={style}
-          items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
-          placeholder=""
-        />
-      </div>
+      <ChoiceField
+        label="Crop"
+        id="pick-crop"
+        bind:value={cropId}
+        items={[...CROPS]
+          .sort((a, b) => (a.name < b.name ? -1 : 1))
+          .map((c) => ({ value: c.id, name: c.name }))}
+      />
+      <ChoiceField
+        label="Style"
+        id="pick-style"
+        bind:value={style}
+        items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
+      />
     </div>
     <ul>
       {#each jars as jar (jar.id)}

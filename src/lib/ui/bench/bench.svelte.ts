@@ -1,14 +1,20 @@
-import { nanoid } from 'nanoid';
-import { invalidateAll } from '$app/navigation';
-import { SvelteMap } from 'svelte/reactivity';
-import { crop, readCount, weightOfCount } from '$lib/core/produce';
+import { BETWEEN_VARIETIES, crop, readCount, weightOfCount } from '$lib/core/produce';
+import type { Household, KeptBrine, Place } from '$lib/core/kit';
 import type { Learned } from '$lib/core/learn';
-import type { Household, Place } from '$lib/core/kit';
-import type { Lot } from '$lib/core/lot';
-import { readQuantity } from '$lib/core/quantity';
+import { pickedOnBench, type Lot } from '$lib/core/lot';
+import { as, readQuantity } from '$lib/core/quantity';
+import { readCard, scaleRecipe, type Card, type Recipe } from '$lib/core/recipe';
 import type { Outcome } from '$lib/core/refusal';
-import type { DosingWay } from '$lib/core/salt';
-import { style as styleOf, STYLES, usualSaltFor } from '$lib/core/style';
+import { BY_TASTE, saltKind, saltyIngredient, type DosingWay } from '$lib/core/salt';
+import {
+  proposeStyles,
+  saltings,
+  style as styleOf,
+  STYLES,
+  usualSaltFor,
+  type Proposal,
+  type Salting
+} from '$lib/core/style';
 import {
   sheetQuestions,
   weightQuestions,
@@ -18,67 +24,126 @@ import {
   type WorksheetItem,
   type WorksheetJar
 } from '$lib/core/worksheet';
-import type { BenchDraft } from '$lib/schema/batch';
-import { readExtras } from '$lib/schema/common';
+import type { BenchDraft, RinsedSaid } from '$lib/schema/batch';
+import { readExtras, readRinsed } from '$lib/schema/common';
 import { problem } from '$lib/schema/words';
+import { DraftKeeper } from './draft.svelte';
+import { PreparedWeights } from './weights.svelte';
+
+interface Learnt {
+  readonly trims: Readonly<Record<string, Learned>>;
+  readonly pieces: Readonly<Record<string, Learned>>;
+  readonly packings: Readonly<Record<string, Learned>>;
+  readonly brineUse: Learned;
+}
 
 interface Data {
   readonly lots: readonly Lot[];
   readonly jars: readonly WorksheetJar[];
   readonly draft: BenchDraft;
-  readonly trims: Readonly<Record<string, Learned>>;
+  readonly learnt: Learnt;
+  readonly brines: readonly KeptBrine[];
+  readonly recipes: readonly Recipe[];
+  readonly away: { readonly from: number; readonly to: number } | null;
+  /** Live stock by style, g. */
+  readonly stockG: Readonly<Record<string, number>>;
 }
 
-const post = (thing: string, body: unknown) =>
-  fetch(`/api/v1/${thing}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body)
-  });
+/** Changes that can be taken back. */
+const MOST_STEPS = 50;
+const NOT_RINSED: RinsedSaid = { after: '', taste: '', salinity: '' };
 
-const SAVE_AFTER_MS = 500;
-const TRY_AGAIN_MS = 3000;
+/** One thing changed on the bench: how it was, so that it can be taken back. */
+type Step = { readonly choices: Partial<BenchDraft> } | { readonly lot: Lot; readonly said: string };
 
 /** The bench as it stands in this page: what was typed, what was chosen, and the worksheet that follows at once. */
 export class Bench {
-  /** Prepared weights as typed, by pick; what is not here is as the house knows it. */
-  readonly typed = new SvelteMap<string, string>();
-  private chosen = $state<BenchDraft>({});
-  /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
-  keeping = $state<'kept' | 'keeping' | 'trouble'>('kept');
-
+  private steps = $state<Step[]>([]);
+  private readonly draft: DraftKeeper;
+  readonly weights: PreparedWeights;
   private readonly data: () => Data;
   private readonly house: () => Household;
 
   constructor(data: () => Data, house: () => Household) {
     this.data = data;
+    this.draft = new DraftKeeper(() => data().draft);
+    this.weights = new PreparedWeights(this.draft);
     this.house = house;
-    this.chosen = data().draft;
   }
 
+  /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
+  readonly keeping = $derived.by(() => this.draft.keeping);
+  /** Weights on this page that the house does not hold (yet): nothing may be started on them. */
+  readonly unkept = $derived.by(() => this.weights.unkept(this.data().lots));
+  /** Prepared weights as they stand on this page, by pick: a start is of these. */
+  readonly seen = $derived.by(() =>
+    Object.fromEntries(this.data().lots.map((l) => [l.id, this.weights.said(l)]))
+  );
   readonly cropIds = $derived.by(() => this.data().lots.map((l) => l.cropId));
-  readonly style = $derived.by(() => styleOf(this.chosen.styleId ?? '') ?? this.usualStyle());
-  readonly usualSalt = $derived.by(() => usualSaltFor(this.style, this.cropIds));
-  readonly way = $derived.by((): DosingWay => {
-    const way = this.chosen.way ?? 'equilibrium';
-    return way === 'perWater' && this.style.salting === 'dry' ? 'equilibrium' : way;
+  readonly proposals = $derived.by((): Proposal[] =>
+    proposeStyles({
+      bench: this.data().lots.map((l) => ({ cropId: l.cropId, g: l.benchG })),
+      stockG: this.data().stockG,
+      mild: this.house().mild
+    })
+  );
+  readonly recipe = $derived.by(
+    () => this.data().recipes.find((r) => r.id === this.draft.chosen.recipeId) ?? null
+  );
+  readonly card = $derived.by((): Card | null => {
+    const kind = saltKind(this.house().saltKindId);
+    return this.recipe && kind ? readCard(this.recipe.card, { system: this.house().spoons, kind }) : null;
   });
-  readonly fraction = $derived.by(() => this.chosen.fraction ?? this.usualSalt);
-  readonly saltKindId = $derived.by(() => this.chosen.saltKindId ?? this.house().saltKindId);
+  readonly style = $derived.by(
+    () =>
+      styleOf(this.draft.chosen.styleId ?? '') ??
+      styleOf(this.recipe?.styleId ?? '') ??
+      this.proposals[0]?.style ??
+      STYLES[0]!
+  );
+  readonly salting = $derived.by((): Salting => {
+    const said = this.draft.chosen.salting;
+    return said && saltings(this.style).includes(said) ? said : this.style.salting;
+  });
+  readonly usualSalt = $derived.by(() => usualSaltFor(this.style, this.cropIds));
+  /** What the recipe's own dose comes to for what is on the bench; null where its card lacks a figure. */
+  private readonly recipeDose = $derived.by(() => {
+    if (!this.card) return null;
+    const { jars, roomMl } = this.jarsByUsualSalt(this.card);
+    const made = scaleRecipe(this.card, { vegG: this.vegG, jars, roomMl });
+    return made.ok ? made.value.salt : null;
+  });
+  readonly way = $derived.by((): DosingWay => {
+    const way = this.draft.chosen.way ?? this.recipeDose?.way ?? 'equilibrium';
+    return way === 'perWater' && this.salting !== 'brine' ? 'equilibrium' : way;
+  });
+  readonly fraction = $derived.by(
+    () => this.draft.chosen.fraction ?? this.recipeDose?.fraction ?? this.usualSalt
+  );
+  readonly saltKindId = $derived.by(() => this.draft.chosen.saltKindId ?? this.house().saltKindId);
   readonly place = $derived.by((): Place | undefined => {
     const counters = this.house().places.filter((p) => p.kind === 'counter');
-    return counters.find((p) => p.id === this.chosen.placeId) ?? counters[0];
+    return counters.find((p) => p.id === this.draft.chosen.placeId) ?? counters[0];
   });
-  readonly opens = $derived.by(() => this.chosen.opens ?? true);
-  readonly counts = $derived.by(() => this.chosen.counts ?? null);
-  readonly choice = $derived.by(() => this.chosen.choice ?? 0);
-  readonly name = $derived.by(() => this.chosen.name ?? this.usualName());
+  readonly opens = $derived.by(() => this.draft.chosen.opens ?? true);
+  readonly counts = $derived.by(() => this.draft.chosen.counts ?? null);
+  readonly choice = $derived.by(() => this.draft.chosen.choice ?? 0);
+  readonly name = $derived.by(() => this.draft.chosen.name ?? this.recipe?.name ?? this.usualName());
+  readonly mix = $derived.by(() => this.draft.chosen.mix ?? 'jug');
+  readonly hot = $derived.by(() => this.draft.chosen.hot ?? false);
+  readonly rinsed = $derived.by((): RinsedSaid => this.draft.chosen.rinsed ?? NOT_RINSED);
+  readonly rinsedRead = $derived.by(() => readRinsed(this.rinsed));
+  readonly brineIds = $derived.by(() =>
+    (this.draft.chosen.brineIds ?? []).filter((id) => this.data().brines.some((b) => b.id === id))
+  );
+  readonly weighedOut = $derived.by(() => this.draft.chosen.weighed ?? {});
+  readonly targets = $derived.by(() => this.draft.chosen.targets ?? {});
 
   readonly items = $derived.by((): WorksheetItem[] =>
     this.data().lots.map((l) => ({
       id: l.id,
       cropId: l.cropId,
-      pickedG: l.benchG,
+      pickedG: pickedOnBench(l),
       withTops: l.withTops,
       ...(l.weighed.sd ? { pickedSdG: (l.weighed.sd * l.benchG) / l.weighed.g } : {}),
       ...this.preparedOf(l)
@@ -86,37 +151,83 @@ export class Bench {
   );
   /** What was typed as prepared: a weight, a count, or nothing that can be read yet. */
   private preparedOf(lot: Lot): { preparedG: number | null; preparedSdG?: number } {
-    const said = this.said(lot).trim();
+    const said = this.weights.said(lot).trim();
     if (said === '') return { preparedG: null };
     const read = readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
     if (read.ok) return { preparedG: read.value.value > 0 ? read.value.value : null };
     const c = crop(lot.cropId);
     const count = c && readCount(said, c);
     if (!c || !count?.ok) return { preparedG: null };
-    const weight = weightOfCount(count.value, c);
+    const weight = weightOfCount(count.value, c, BETWEEN_VARIETIES, this.data().learnt.pieces[c.id]);
     return { preparedG: weight.mean, preparedSdG: weight.sd };
   }
 
-  readonly extras = $derived.by(() => this.chosen.extras ?? []);
+  /** Prepared, or what the picks should give, g. */
+  readonly vegG = $derived.by(() =>
+    this.items.reduce((a, i) => a + (i.preparedG ?? i.pickedG * (crop(i.cropId)?.trim ?? 1)), 0)
+  );
+  /** A dose by the jar needs the jars first: chosen with the usual salt, since salt does not change them. */
+  private jarsByUsualSalt(card: Card): { jars: number; roomMl: number } {
+    const byJar = card.salt?.readings.some((r) => r.base === 'jar' || r.base === 'quartJar');
+    if (!byJar) return { jars: 1, roomMl: 1000 };
+    const made = worksheet({ ...this.base, way: 'equilibrium', fraction: this.usualSalt });
+    return made.ok
+      ? { jars: made.value.jars.length, roomMl: made.value.chosen.roomMl }
+      : { jars: 1, roomMl: 1000 };
+  }
+  /** Salty things of the recipe, by the kilo on the bench, until they are changed by hand. */
+  private readonly recipeExtras = $derived.by(() => {
+    if (!this.card) return [];
+    const made = scaleRecipe(this.card, { vegG: this.vegG, jars: 1, roomMl: 1000 });
+    if (!made.ok) return [];
+    return made.value.lines.flatMap((l) => {
+      const salty = l.of.saltyId === null || l.amount === null ? undefined : saltyIngredient(l.of.saltyId);
+      return salty && (l.unit === 'g' || l.unit === 'ml')
+        ? [{ id: salty.id, amount: `${Math.round(l.amount ?? 0)} ${l.unit}` }]
+        : [];
+    });
+  });
+  readonly extras = $derived.by(() => this.draft.chosen.extras ?? this.recipeExtras);
   readonly extrasRead = $derived.by(() => readExtras(this.extras));
   readonly input = $derived.by((): WorksheetInput => ({
-    styleId: this.style.id,
-    items: this.items,
+    ...this.base,
     way: this.way,
-    fraction: this.fraction,
-    saltKindId: this.saltKindId,
-    jars: this.data().jars,
-    counts: this.counts,
-    choice: this.choice,
-    place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
-    opens: this.opens,
-    scaleStepG: this.house().scaleStepG,
-    spoons: this.house().spoons,
-    trims: this.data().trims,
-    ownSpoons: this.house().ownSpoons,
-    extras: this.extrasRead.ok ? this.extrasRead.value : []
+    fraction: this.way === 'byTaste' ? BY_TASTE.fraction : this.fraction
   }));
-  readonly saidDoses = $derived.by(() => this.chosen.said ?? []);
+  /** Everything but the dose. */
+  private readonly base = $derived.by((): Omit<WorksheetInput, 'way' | 'fraction'> => {
+    const { learnt, brines, jars, away } = this.data();
+    return {
+      styleId: this.style.id,
+      items: this.items,
+      saltKindId: this.saltKindId,
+      jars,
+      counts: this.counts,
+      choice: this.choice,
+      // The alternatives come from the worker; only a choice among them needs them here.
+      sets: this.choice > 0 ? 3 : 1,
+      place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
+      opens: this.opens,
+      scaleStepG: this.house().scaleStepG,
+      spoons: this.house().spoons,
+      trims: learnt.trims,
+      packings: learnt.packings,
+      brineUse: learnt.brineUse,
+      ownSpoons: this.house().ownSpoons,
+      extras: this.extrasRead.ok ? this.extrasRead.value : [],
+      salting: this.salting,
+      away,
+      ...(this.salting === 'rinsed' && this.rinsedRead.ok ? { rinsed: this.rinsedRead.value } : {}),
+      brine: {
+        mix: this.mix,
+        hot: this.hot,
+        stock: brines
+          .filter((b) => this.brineIds.includes(b.id))
+          .map((b) => ({ id: b.id, name: b.name, ml: b.ml, strength: as.trueStrength(b.strength) }))
+      }
+    };
+  });
+  readonly saidDoses = $derived.by(() => this.draft.chosen.said ?? []);
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
   readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));
   readonly refused = $derived.by(() => (this.result.ok ? null : problem(this.result.refusal)));
@@ -125,16 +236,28 @@ export class Bench {
     ...(this.sheet ? sheetQuestions(this.sheet, this.usualSalt) : [])
   ]);
   readonly estimated = $derived.by(() => this.items.some((i) => i.preparedG === null));
-
-  /** The prepared weight of a pick as last typed, here or elsewhere. */
-  said(lot: Lot): string {
-    return this.typed.get(lot.id) ?? lot.prepared?.said ?? '';
-  }
+  readonly canUndo = $derived.by(() => this.steps.length > 0);
 
   /** Changes a choice; it is kept by the house in a moment. */
   choose(change: Partial<BenchDraft>): void {
-    this.chosen = { ...this.chosen, ...change };
-    this.later(() => post('bench-draft', this.chosen));
+    const before = Object.fromEntries(
+      (Object.keys(change) as (keyof BenchDraft)[]).map((f) => [f, this.draft.chosen[f]])
+    );
+    this.remember({ choices: before });
+    this.draft.put(change);
+  }
+
+  /** Takes the last change on this page back: a choice, or a weight as it was before it was typed over. */
+  undo(): void {
+    const last = this.steps.at(-1);
+    if (!last) return;
+    this.steps = this.steps.slice(0, -1);
+    if ('choices' in last) this.draft.put(last.choices, true);
+    else this.weights.put(last.lot, last.said);
+  }
+
+  private remember(step: Step): void {
+    this.steps = [...this.steps, step].slice(-MOST_STEPS);
   }
 
   /** A new dose: said in another way it is the same salt, so that nothing jumps. */
@@ -144,6 +267,7 @@ export class Bench {
       ends &&
       {
         equilibrium: ends.equilibrium,
+        byTaste: BY_TASTE.fraction,
         perWater: ends.perWater,
         perVegetables: ends.perVegetables,
         perTotal: ends.perTotal
@@ -151,40 +275,55 @@ export class Bench {
     this.choose({ way, fraction: same ? Math.round(same * 1000) / 1000 : this.fraction });
   }
 
+  /** By a recipe: its style, its dose and its seasoning; what was said by hand no longer holds. */
+  follow(recipeId: string | null): void {
+    this.choose({
+      recipeId: recipeId ?? undefined,
+      styleId: undefined,
+      fraction: undefined,
+      way: undefined,
+      salting: undefined,
+      extras: undefined,
+      name: undefined,
+      weighed: undefined,
+      targets: undefined
+    });
+  }
+
+  /** Another style: what was said of the old one no longer holds. */
+  make(styleId: string): void {
+    this.choose({
+      styleId,
+      recipeId: undefined,
+      fraction: undefined,
+      way: undefined,
+      salting: undefined,
+      counts: null,
+      choice: 0,
+      weighed: undefined,
+      targets: undefined
+    });
+  }
+
   /** Weighed again once prepared. What cannot be read yet is not sent. */
   weighed(lot: Lot, said: string): void {
-    this.typed.set(lot.id, said);
-    const c = crop(lot.cropId);
-    const read =
-      said.trim() === '' ||
-      readQuantity(said, { kind: 'mass', unit: 'g' }).ok ||
-      (c !== undefined && readCount(said, c).ok);
-    if (!read || said.trim() === (lot.prepared?.said ?? '')) return;
-    const keep = async () => {
-      const answer = await post('weigh-prepared', {
-        commandId: nanoid(),
-        lotId: lot.id,
-        weight: said,
-        unit: 'g'
-      });
-      // Once the house knows it, the house says it: so that two phones on one bench see each other.
-      if (answer.ok) await invalidateAll();
-      if (answer.ok && this.typed.get(lot.id) === said) this.typed.delete(lot.id);
-      return answer;
-    };
-    this.later(keep, lot.id);
+    const last = this.steps.at(-1);
+    // Letter by letter is one change.
+    if (!last || !('lot' in last) || last.lot.id !== lot.id)
+      this.remember({ lot, said: this.weights.said(lot) });
+    this.weights.put(lot, said);
+  }
+
+  /** Has the house hold everything that stands on this page; false where it does not answer or refused a weight. */
+  async settle(): Promise<boolean> {
+    return (await this.draft.settle()) && this.unkept.length === 0;
   }
 
   /** After a start everything begins anew. */
   clear(): void {
-    this.typed.clear();
-    this.chosen = {};
-  }
-
-  private usualStyle() {
-    const shreds =
-      this.cropIds.length > 0 && this.cropIds.every((id) => ['shred', 'leaf'].includes(crop(id)?.pack ?? ''));
-    return STYLES.find((s) => s.id === (shreds ? 'shredded' : 'pieces')) ?? STYLES[0]!;
+    this.weights.forget();
+    this.draft.forget();
+    this.steps = [];
   }
 
   private usualName(): string {
@@ -197,22 +336,5 @@ export class Bench {
           .slice(0, 2)
           .map((n) => n.toLowerCase())
           .join(' and ')}`;
-  }
-
-  private timers: Record<string, ReturnType<typeof setTimeout> | undefined> = {};
-  private later(send: () => Promise<Response>, about = 'draft', after = SAVE_AFTER_MS): void {
-    clearTimeout(this.timers[about]);
-    this.keeping = this.keeping === 'trouble' ? 'trouble' : 'keeping';
-    this.timers[about] = setTimeout(() => {
-      delete this.timers[about];
-      send().then(
-        () => (this.keeping = Object.keys(this.timers).length > 0 ? this.keeping : 'kept'),
-        () => {
-          // The connection is gone: what was typed stays here and is sent again.
-          this.keeping = 'trouble';
-          this.later(send, about, TRY_AGAIN_MS);
-        }
-      );
-    }, after);
   }
 }

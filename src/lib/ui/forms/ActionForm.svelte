@@ -5,6 +5,7 @@
   import { doneWords } from '../words';
   import { useHouse } from '../house.svelte';
   import Trouble from './Trouble.svelte';
+  import { lookAgain } from '../shell/look-again';
   import { toasts } from '../shell/toasts.svelte';
   import type { Problem } from '$lib/schema/words';
 
@@ -23,6 +24,8 @@
     >;
     ondone?: (done: Done) => void;
     onproblems?: (problems: Problem[]) => void;
+    /** Asked first; false leaves everything as it is, and what is amiss is for the asker to say. */
+    before?: () => Promise<boolean>;
     /** A link beside the message, such as to the bench. */
     next?: { href: string; text: string } | null;
     undoable?: boolean;
@@ -35,6 +38,7 @@
     children,
     ondone,
     onproblems,
+    before,
     next = null,
     undoable = true,
     class: className = '',
@@ -64,10 +68,14 @@
   {action}
   class={className}
   aria-label={label}
-  use:enhance={({ cancel }) => {
+  use:enhance={async ({ cancel }) => {
     // A second tap while the first is on its way is the same tap.
     if (busy) return cancel();
     busy = true;
+    if (before && !(await before())) {
+      busy = false;
+      return cancel();
+    }
     return async ({ result, update }) => {
       busy = false;
       if (result.type === 'success') {
@@ -79,7 +87,8 @@
           undo: undoable ? done.commandId : null,
           link: next
         });
-        await update({ reset: false });
+        await update({ reset: false, invalidateAll: false });
+        await lookAgain();
         ondone?.(done);
       } else if (result.type === 'failure') {
         problems = (result.data?.problems as Problem[] | undefined) ?? [];

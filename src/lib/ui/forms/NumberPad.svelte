@@ -29,6 +29,7 @@
         key === 'back' && 'row-span-2'
       ]}
       aria-label={key === 'back' ? 'Delete the last letter' : key}
+      onpointerdown={(e) => e.preventDefault()}
       onclick={() => onkey(key)}
     >
       {key === 'back' ? 'del' : key}

@@ -1,9 +1,14 @@
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import { Input, Label } from 'flowbite-svelte';
   import { problem as worded, type Problem } from '$lib/schema/words';
-  import { pickedOfCount, readCount, weightOfCount, type Crop } from '$lib/core/produce';
+  import type { Learned } from '$lib/core/learn';
+  import { BETWEEN_VARIETIES, pickedOfCount, readCount, weightOfCount, type Crop } from '$lib/core/produce';
   import { plusMinus, readQuantity } from '$lib/core/quantity';
   import { useHouse } from '../house.svelte';
+  import { scale } from '../scale/scale.svelte';
+  import ScaleTake from '../scale/ScaleTake.svelte';
+  import { afterTheTap } from './finger';
   import NumberPad from './NumberPad.svelte';
   import Trouble from './Trouble.svelte';
 
@@ -21,7 +26,14 @@
     placeholder?: string;
     big?: boolean;
     hideLabel?: boolean;
-    pad?: boolean;
+    /** A pad for wet thumbs: always there, or only while the field has the finger. */
+    pad?: boolean | 'focus';
+    /** In a grid: the pad and the scale lie across all its columns, under the row, so that a thumb finds the keys. */
+    spread?: boolean;
+    /** The household's own piece weight of the crop. */
+    own?: Learned;
+    /** The finger came into the field, or left it. */
+    onfinger?: (here: boolean) => void;
     onchange?: (text: string) => void;
     oninput?: (text: string) => void;
   }
@@ -37,6 +49,9 @@
     big = false,
     hideLabel = false,
     pad = false,
+    spread = false,
+    own: ownPiece,
+    onfinger,
     onchange,
     oninput
   }: Props = $props();
@@ -50,54 +65,86 @@
     if (!countOf || !read || read.ok) return null;
     const count = readCount(value, countOf);
     if (!count.ok) return null;
-    return picked ? pickedOfCount(count.value, countOf, false) : weightOfCount(count.value, countOf);
+    return picked
+      ? pickedOfCount(count.value, countOf, false, ownPiece)
+      : weightOfCount(count.value, countOf, BETWEEN_VARIETIES, ownPiece);
   });
   const own = $derived(read && !read.ok && !counted ? worded({ ...read.refusal }) : undefined);
   // What is still being typed is not scolded: only once the field is left.
   let left = $state(false);
+  let focused = $state(false);
+  let stay: () => void = () => undefined;
+  onDestroy(() => stay());
+  const padOpen = $derived(pad === true || (pad === 'focus' && focused));
   const shown = $derived(problem ?? (left ? own : undefined));
 </script>
 
-<div>
-  <Label for={id} class={hideLabel ? 'sr-only' : ''}>{label}</Label>
-  <Input
-    {id}
-    {name}
-    bind:value
-    {placeholder}
-    autocomplete="off"
-    enterkeyhint="done"
-    aria-invalid={shown ? 'true' : undefined}
-    aria-describedby="{id}-says"
-    class={big ? 'font-display text-3xl font-bold' : 'font-semibold'}
-    oninput={() => {
-      left = false;
-      oninput?.(value);
-    }}
-    onchange={() => onchange?.(value)}
-    onblur={() => (left = true)}
-  />
-  <div id="{id}-says" class="min-h-6 text-sm text-quiet" aria-live="polite">
-    {#if shown}<Trouble problem={shown} />
-    {:else if counted}about {house.mass(counted.mean)} ± {house.mass(plusMinus(counted))}, by the table’s
-      piece
-    {:else if read?.ok && house.mass(read.value.value).replace(/\s/g, '') !== value.replace(/\s/g, '')}is {house.mass(
-        read.value.value
-      )}{/if}
-  </div>
-  {#if pad}
-    <NumberPad
-      units={house.household.units === 'metric' ? ['g', 'kg'] : ['oz', 'lb']}
-      onkey={(key) => {
-        value =
-          key === 'back'
-            ? value.trimEnd().slice(0, -1)
-            : /[a-z]/.test(key)
-              ? `${value.trimEnd()} ${key} `
-              : value + key;
+<div class={spread ? 'contents' : ''}>
+  <div>
+    <Label for={id} class={hideLabel ? 'sr-only' : ''}>{label}</Label>
+    <Input
+      {id}
+      {name}
+      bind:value
+      {placeholder}
+      autocomplete="off"
+      enterkeyhint="done"
+      aria-invalid={shown ? 'true' : undefined}
+      aria-describedby="{id}-says"
+      class={big ? 'font-display text-3xl font-bold' : 'font-semibold'}
+      oninput={() => {
         left = false;
         oninput?.(value);
       }}
+      onchange={() => onchange?.(value)}
+      onfocus={() => {
+        stay();
+        focused = true;
+        onfinger?.(true);
+      }}
+      onblur={() => {
+        left = true;
+        onfinger?.(false);
+        // What stands below must not move away from under the finger that is just tapping it.
+        stay = afterTheTap(() => (focused = false));
+      }}
     />
-  {/if}
+    <div id="{id}-says" class="min-h-6 text-sm text-quiet" aria-live="polite">
+      {#if shown}<Trouble problem={shown} />
+      {:else if counted}about {house.mass(counted.mean)} ± {house.mass(plusMinus(counted))}, {ownPiece
+          ? `by your ${ownPiece.n} pick${ownPiece.n > 1 ? 's' : ''}`
+          : 'by the table’s piece'}
+      {:else if read?.ok && house.mass(read.value.value).replace(/\s/g, '') !== value.replace(/\s/g, '')}is {house.mass(
+          read.value.value
+        )}{/if}
+    </div>
+  </div>
+  <div class={spread ? 'order-last col-span-full' : ''}>
+    {#if scale.there && (focused || pad === true)}
+      <ScaleTake
+        {label}
+        ontake={(text) => {
+          value = text;
+          left = false;
+          oninput?.(value);
+          onchange?.(value);
+        }}
+      />
+    {/if}
+    {#if padOpen}
+      <NumberPad
+        units={house.household.units === 'metric' ? ['g', 'kg'] : ['oz', 'lb']}
+        onkey={(key) => {
+          value =
+            key === 'back'
+              ? value.trimEnd().slice(0, -1)
+              : /[a-z]/.test(key)
+                ? `${value.trimEnd()} ${key} `
+                : value + key;
+          left = false;
+          oninput?.(value);
+        }}
+      />
+    {/if}
+  </div>
 </div>

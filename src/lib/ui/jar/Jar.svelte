@@ -62,7 +62,8 @@
       height,
       height,
       cut,
-      items.map((i) => i.share)
+      // In twentieths: a gram more or less moves no piece, and what is drawn already is not laid anew.
+      items.map((i) => Math.round(i.share * 20) / 20)
     )
   );
   const outline = $derived.by(() => {

@@ -118,6 +118,7 @@ export function layPieces(
   cut: Cut,
   shares: readonly number[]
 ): string[] {
+  if (shares.length === 0) return [];
   const key = [widthMm, heightMm, bottomMm, cut, ...shares.map((s) => s.toFixed(3))].join();
   const known = drawn.get(key);
   if (known) return known;

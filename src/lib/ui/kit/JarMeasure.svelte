@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { Button, Input, Label } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
   import type { OwnedJar } from '$lib/core/kit';
   import { waterDensity } from '$lib/core/salt';
   import { jarGeometry, usableMl, usualHeadspace } from '$lib/core/vessel';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
 
   /** A jar weighed full of water once, its headspace, and the weight that stands in it. */
@@ -26,40 +27,43 @@
       label="Measure {jar.name}"
     >
       {#snippet children({ busy, problemAt })}
-        <div>
-          <Label for="water-{jar.id}">Water to the brim weighs</Label>
-          <Input
-            id="water-{jar.id}"
-            name="waterWeight"
-            value={jar.brimMl === null ? '' : `${Math.round(jar.brimMl * waterDensity(20))} g`}
-            placeholder="{Math.round(shape.brimMl)} g"
-            autocomplete="off"
+        <TextField
+          label="Water to the brim weighs"
+          id="water-{jar.id}"
+          name="waterWeight"
+          value={jar.brimMl === null ? '' : `${Math.round(jar.brimMl * waterDensity(20))} g`}
+          placeholder="{Math.round(shape.brimMl)} g"
+          problem={problemAt('waterWeight')}
+        />
+        <TextField
+          label="Headspace"
+          id="head-{jar.id}"
+          name="headspace"
+          value={jar.headspaceMm === null ? '' : `${jar.headspaceMm} mm`}
+          placeholder="{Math.round(usualHeadspace(shape))} mm"
+          problem={problemAt('headspace')}
+        />
+        <TextField
+          label="Its weight pushes aside, ml"
+          id="weight-{jar.id}"
+          name="weightMl"
+          inputmode="decimal"
+          value={jar.weightMl === null ? '' : String(jar.weightMl)}
+          placeholder="0"
+          problem={problemAt('weightMl')}
+        />
+        {#if house.household.weights.length > 0}
+          <ChoiceField
+            label="The weight in it"
+            id="which-{jar.id}"
+            name="weightId"
+            value={jar.weightId ?? ''}
+            items={[
+              { value: '', name: 'none said' },
+              ...house.household.weights.map((w) => ({ value: w.id, name: w.name }))
+            ]}
           />
-          <Trouble problem={problemAt('waterWeight')} />
-        </div>
-        <div>
-          <Label for="head-{jar.id}">Headspace</Label>
-          <Input
-            id="head-{jar.id}"
-            name="headspace"
-            value={jar.headspaceMm === null ? '' : `${jar.headspaceMm} mm`}
-            placeholder="{Math.round(usualHeadspace(shape))} mm"
-            autocomplete="off"
-          />
-          <Trouble problem={problemAt('headspace')} />
-        </div>
-        <div>
-          <Label for="weight-{jar.id}">Its weight pushes aside, ml</Label>
-          <Input
-            id="weight-{jar.id}"
-            name="weightMl"
-            inputmode="decimal"
-            value={jar.weightMl === null ? '' : String(jar.weightMl)}
-            placeholder="0"
-            autocomplete="off"
-          />
-          <Trouble problem={problemAt('weightMl')} />
-        </div>
+        {/if}
         <p class="text-sm text-quiet sm:col-span-2">
           Brim {house.volume(brim)}, to the fill line {house.volume(
             usableMl({ ...shape, brimMl: brim }, jar.headspaceMm ?? usualHeadspace(shape), jar.weightMl ?? 0)

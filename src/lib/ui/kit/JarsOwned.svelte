@@ -1,11 +1,14 @@
 <script lang="ts">
-  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
   import { JARS, LIDS, jarGeometry, usableMl, usualHeadspace, type Lid } from '$lib/core/vessel';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
   import { LID_WORDS } from '../words';
   import JarMeasure from './JarMeasure.svelte';
+  import OwnShape from './OwnShape.svelte';
 
   let { full }: { full: Readonly<Record<string, number>> } = $props();
   const house = useHouse();
@@ -59,7 +62,18 @@
             </div>
           {/snippet}
         </ActionForm>
-        <JarMeasure {jar} />
+        <div class="flex flex-wrap items-start justify-between gap-x-4">
+          <JarMeasure {jar} />
+          {#if jar.owned > (full[jar.id] ?? 0)}
+            <ActionForm action="/kit?/broke" values={{ jarId: jar.id }}>
+              {#snippet children({ busy })}<button
+                  class="min-h-11 text-sm underline underline-offset-4"
+                  disabled={busy}
+                  aria-label="One {jar.name} broke">one broke</button
+                >{/snippet}
+            </ActionForm>
+          {/if}
+        </div>
       </li>
     {/each}
   </ul>
@@ -67,43 +81,39 @@
     <summary class="act">Add a kind of jar</summary>
     <ActionForm action="/kit?/jars" class="grid gap-3 py-2 sm:grid-cols-2" label="Add a kind of jar">
       {#snippet children({ busy, problemAt })}
-        <div>
-          <Label for="shape">Shape</Label><Select
-            id="shape"
-            name="geometryId"
-            bind:value={geometryId}
-            items={JARS.map((j) => ({ value: j.id, name: j.name }))}
-            placeholder=""
-          /><Trouble problem={problemAt('geometryId')} />
-        </div>
-        <div>
-          <Label for="lid">Lid</Label><Select
-            id="lid"
-            name="lid"
-            bind:value={lid}
-            items={LIDS.map((l) => ({ value: l, name: LID_WORDS[l] }))}
-            placeholder=""
-          />
-        </div>
-        <div>
-          <Label for="jar-name">What you call it</Label><Input
-            id="jar-name"
-            name="name"
-            placeholder={jarGeometry(geometryId)?.name}
-            autocomplete="off"
-          /><Trouble problem={problemAt('name')} />
-        </div>
-        <div>
-          <Label for="owned">How many</Label><Input
-            id="owned"
-            name="owned"
-            inputmode="numeric"
-            placeholder="6"
-            autocomplete="off"
-          /><Trouble problem={problemAt('owned')} />
-        </div>
+        <ChoiceField
+          label="Shape"
+          id="shape"
+          name="geometryId"
+          bind:value={geometryId}
+          items={JARS.map((j) => ({ value: j.id, name: j.name }))}
+          problem={problemAt('geometryId')}
+        />
+        <ChoiceField
+          label="Lid"
+          id="lid"
+          name="lid"
+          bind:value={lid}
+          items={LIDS.map((l) => ({ value: l, name: LID_WORDS[l] }))}
+        />
+        <TextField
+          label="What you call it"
+          id="jar-name"
+          name="name"
+          placeholder={jarGeometry(geometryId)?.name}
+          problem={problemAt('name')}
+        />
+        <TextField
+          label="How many"
+          id="owned"
+          name="owned"
+          inputmode="numeric"
+          placeholder="6"
+          problem={problemAt('owned')}
+        />
         <div><Button type="submit" outline disabled={busy}>Add</Button></div>
       {/snippet}
     </ActionForm>
   </details>
+  <OwnShape />
 </section>

@@ -1,51 +1,120 @@
 <script lang="ts">
   import type { Learned } from '$lib/core/learn';
-  import { crop } from '$lib/core/produce';
-  import { plusMinus } from '$lib/core/quantity';
+  import { crop, meanPiece } from '$lib/core/produce';
+  import { plain, plusMinus } from '$lib/core/quantity';
+  import { packing } from '$lib/core/vessel';
   import ActionForm from '../forms/ActionForm.svelte';
+  import { useHouse } from '../house.svelte';
 
-  /** What the household's own batches have taught: prepared weight out of picked. */
-  let { trims }: { trims: Readonly<Record<string, Learned>> } = $props();
-  const rows = $derived(
-    Object.entries(trims)
-      .map(([key, learned]) => {
-        const [cropId = '', tops] = key.split('+');
-        const c = crop(cropId);
-        return {
-          key,
-          name: `${c?.name ?? cropId}${tops ? ', with leaves' : ''}`,
-          table: tops && c?.trimWithTops ? c.trimWithTops : (c?.trim ?? 0),
-          learned
-        };
-      })
-      .sort((a, b) => b.learned.n - a.learned.n)
-  );
+  /** What the household's own picks and batches have taught, each beside the table's value, each to begin anew. */
+  interface AllLearnt {
+    readonly trims: Readonly<Record<string, Learned>>;
+    readonly pieces: Readonly<Record<string, Learned>>;
+    readonly packings: Readonly<Record<string, Learned>>;
+    readonly brineUse: Learned;
+  }
+  let { learnt }: { learnt: AllLearnt } = $props();
+  const house = useHouse();
   const percent = (share: number) => `${Math.round(share * 100)} %`;
+  interface Row {
+    what: string;
+    name: string;
+    says: string;
+    table: string;
+    n: number;
+    of: string;
+  }
+  const trims = $derived(
+    Object.entries(learnt.trims).map(([key, l]): Row => {
+      const [cropId = '', tops] = key.split('+');
+      const c = crop(cropId);
+      const table = tops && c?.trimWithTops ? c.trimWithTops : (c?.trim ?? 0);
+      return {
+        what: `trim:${key}`,
+        name: `${c?.name ?? cropId}${tops ? ', with leaves' : ''}`,
+        says: `${percent(l.mean)} ± ${percent(plusMinus(l))}`,
+        table: percent(table),
+        n: l.n,
+        of: 'pick'
+      };
+    })
+  );
+  const pieces = $derived(
+    Object.entries(learnt.pieces).map(([cropId, l]): Row => {
+      const c = crop(cropId);
+      return {
+        what: `piece:${cropId}`,
+        name: `${c?.name ?? cropId}, one ${c?.piece ?? 'piece'}`,
+        says: `${house.mass(l.mean)} ± ${house.mass(plusMinus(l))}`,
+        table: c ? house.mass(meanPiece(c)) : '',
+        n: l.n,
+        of: 'pick'
+      };
+    })
+  );
+  const packings = $derived(
+    Object.entries(learnt.packings).map(([key, l]): Row => {
+      const [cropId = '', cut = 'chunk'] = key.split('.');
+      return {
+        what: `packing:${key}`,
+        name: `${crop(cropId)?.name ?? cropId}, ${cut}`,
+        says: `${percent(l.mean)} ± ${percent(plusMinus(l))}`,
+        table: percent(packing(cropId, cut as Parameters<typeof packing>[1])),
+        n: l.n,
+        of: 'batch'
+      };
+    })
+  );
+  const brine = $derived<Row[]>(
+    learnt.brineUse.n === 0
+      ? []
+      : [
+          {
+            what: 'brine',
+            name: 'Brine poured, of the brine planned',
+            says: `${percent(learnt.brineUse.mean)} ± ${percent(plusMinus(learnt.brineUse))}`,
+            table: plain(100, 0) + ' %',
+            n: learnt.brineUse.n,
+            of: 'batch'
+          }
+        ]
+  );
+  const groups = $derived([
+    ['Prepared weight out of picked', trims],
+    ['Weight of one usable piece', pieces],
+    ['How tight it packs', packings],
+    ['Brine', brine]
+  ] as [string, Row[]][]);
+  const plural = (row: Row) => (row.n === 1 ? row.of : row.of === 'batch' ? 'batches' : 'picks');
 </script>
 
 <section id="learnt">
   <h2 class="border-b-2 border-ink pb-1">What your own batches teach</h2>
-  <p class="pt-2 text-sm text-quiet">
-    Prepared weight out of picked, where both were weighed. The Bench estimates with it.
-  </p>
-  <ul>
-    {#each rows as row (row.key)}
-      <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule">
-        <span class="grow font-semibold">{row.name}</span>
-        <span>{percent(row.learned.mean)} ± {percent(plusMinus(row.learned))}</span>
-        <span class="text-sm text-quiet"
-          >from your {row.learned.n} pick{row.learned.n > 1 ? 's' : ''}; table {percent(row.table)}</span
-        >
-        <ActionForm action="/kit?/reset" values={{ what: `trim:${row.key}` }}>
-          {#snippet children({ busy })}<button
-              class="min-h-11 text-sm underline underline-offset-4"
-              disabled={busy}
-              aria-label="Begin anew for {row.name}">begin anew</button
-            >{/snippet}
-        </ActionForm>
-      </li>
-    {:else}<li class="py-2 text-quiet">
-        Nothing yet: weigh a pick, weigh it again prepared, start the batch.
-      </li>{/each}
-  </ul>
+  <p class="pt-2 text-sm text-quiet">The Bench reckons with it, and says so.</p>
+  {#each groups as [title, rows] (title)}
+    {#if rows.length > 0}
+      <h3 class="pt-3 text-sm text-quiet">{title}</h3>
+      <ul>
+        {#each [...rows].sort((a, b) => b.n - a.n) as row (row.what)}
+          <li
+            class="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-rule sm:flex sm:justify-between"
+          >
+            <span class="grow pt-1 font-semibold sm:pt-0">{row.name}</span>
+            <span class="text-right whitespace-nowrap">{row.says}</span>
+            <span class="text-sm text-quiet">from your {row.n} {plural(row)}; table {row.table}</span>
+            <ActionForm action="/kit?/reset" values={{ what: row.what }} class="justify-self-end">
+              {#snippet children({ busy })}<button
+                  class="min-h-11 text-sm underline underline-offset-4"
+                  disabled={busy}
+                  aria-label="Begin anew for {row.name}">begin anew</button
+                >{/snippet}
+            </ActionForm>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  {/each}
+  {#if groups.every(([, rows]) => rows.length === 0)}<p class="py-2 text-quiet">
+      Nothing yet: weigh a pick, weigh it again prepared, start the batch, say how much brine went in.
+    </p>{/if}
 </section>

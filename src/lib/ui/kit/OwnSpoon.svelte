@@ -1,8 +1,9 @@
 <script lang="ts">
-  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
   import { gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house.svelte';
 
@@ -26,37 +27,32 @@
     label="Weigh your own spoon"
   >
     {#snippet children({ busy, problemAt })}
-      <div>
-        <Label for="o-salt">Salt</Label><Select
-          id="o-salt"
-          name="saltKindId"
-          bind:value={kindId}
-          items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
-          placeholder=""
-        />
-      </div>
+      <ChoiceField
+        label="Salt"
+        id="o-salt"
+        name="saltKindId"
+        bind:value={kindId}
+        items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
+      />
       <div class="grid grid-cols-2 gap-2">
-        <div>
-          <Label for="o-n">Level spoons</Label><Input
-            id="o-n"
-            name="spoons"
-            inputmode="numeric"
-            value="10"
-            autocomplete="off"
-          /><Trouble problem={problemAt('spoons')} />
-        </div>
-        <div>
-          <Label for="o-unit">of</Label><Select
-            id="o-unit"
-            name="unit"
-            value="tsp"
-            items={[
-              { value: 'tsp', name: 'teaspoon' },
-              { value: 'tbsp', name: 'tablespoon' }
-            ]}
-            placeholder=""
-          />
-        </div>
+        <TextField
+          label="Level spoons"
+          id="o-n"
+          name="spoons"
+          inputmode="numeric"
+          value="10"
+          problem={problemAt('spoons')}
+        />
+        <ChoiceField
+          label="of"
+          id="o-unit"
+          name="unit"
+          value="tsp"
+          items={[
+            { value: 'tsp', name: 'teaspoon' },
+            { value: 'tbsp', name: 'tablespoon' }
+          ]}
+        />
       </div>
       <WeightField
         label="Together they weigh"

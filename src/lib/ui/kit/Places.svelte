@@ -1,8 +1,9 @@
 <script lang="ts">
-  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
   import type { Place } from '$lib/core/kit';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
 
   const house = useHouse();
@@ -23,43 +24,33 @@
     label="A place"
   >
     {#snippet children({ busy, problemAt })}
-      <div>
-        <Label for="p-name">Name</Label><Input
-          id="p-name"
-          name="name"
-          value={place?.name ?? ''}
-          autocomplete="off"
-        /><Trouble problem={problemAt('name')} />
-      </div>
-      <div>
-        <Label for="p-kind">What it is</Label><Select
-          id="p-kind"
-          name="kind"
-          value={place?.kind ?? 'counter'}
-          items={KINDS}
-          placeholder=""
-        /><Trouble problem={problemAt('kind')} />
-      </div>
-      <div>
-        <Label for="p-temp">Temperature, °C</Label><Input
-          id="p-temp"
-          name="tempC"
-          inputmode="decimal"
-          value={String(place?.tempC ?? '')}
-          placeholder="21"
-          autocomplete="off"
-        /><Trouble problem={problemAt('tempC')} />
-      </div>
-      <div>
-        <Label for="p-shelf">Room on its shelves, litres</Label><Input
-          id="p-shelf"
-          name="shelfLitres"
-          inputmode="decimal"
-          value={place?.shelfLitres ? String(place.shelfLitres) : ''}
-          placeholder="if it is short"
-          autocomplete="off"
-        /><Trouble problem={problemAt('shelfLitres')} />
-      </div>
+      <TextField label="Name" id="p-name" name="name" value={place?.name ?? ''} problem={problemAt('name')} />
+      <ChoiceField
+        label="What it is"
+        id="p-kind"
+        name="kind"
+        value={place?.kind ?? 'counter'}
+        items={KINDS}
+        problem={problemAt('kind')}
+      />
+      <TextField
+        label="Temperature, °C"
+        id="p-temp"
+        name="tempC"
+        inputmode="decimal"
+        value={String(place?.tempC ?? '')}
+        placeholder="21"
+        problem={problemAt('tempC')}
+      />
+      <TextField
+        label="Room on its shelves, litres"
+        id="p-shelf"
+        name="shelfLitres"
+        inputmode="decimal"
+        value={place?.shelfLitres ? String(place.shelfLitres) : ''}
+        placeholder="if it is short"
+        problem={problemAt('shelfLitres')}
+      />
       <div class="flex gap-3">
         <Button type="submit" outline disabled={busy}>Keep</Button><button
           type="button"
@@ -88,7 +79,7 @@
               </p>
             </div>
             <p class="flex items-center gap-4">
-              <b class="big">{place.tempC} °C</b><button
+              <b class="big whitespace-nowrap">{place.tempC} °C</b><button
                 class="act"
                 onclick={() => (editing = place)}
                 aria-label="Change {place.name}">change</button

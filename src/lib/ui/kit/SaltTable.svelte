@@ -10,7 +10,7 @@
 <section id="salts">
   <h2 class="border-b-2 border-ink pb-1">Salts by the spoon</h2>
   <div class="overflow-x-auto">
-    <table class="w-full text-left">
+    <table class="w-full text-left max-sm:text-sm">
       <thead class="text-sm text-quiet"
         ><tr
           ><th class="py-2 pr-4 font-normal">Kind</th><th class="pr-4 text-right font-normal">level tsp</th
@@ -27,11 +27,13 @@
                 ? ', your spoon'
                 : ''}</td
             >
-            <td class="pr-4 text-right">{gPerTeaspoon(kind, house.household.spoons).toFixed(1)} g</td>
-            <td class="pr-4 text-right"
+            <td class="pr-4 text-right whitespace-nowrap"
+              >{gPerTeaspoon(kind, house.household.spoons).toFixed(1)} g</td
+            >
+            <td class="pr-4 text-right whitespace-nowrap"
               >{Math.round(plusMinus({ mean: 1, sd: relativeSd(kind.gsd) }) * 100)} %</td
             >
-            <td class="text-right">{(kind.purity * 100).toFixed(1)} %</td>
+            <td class="text-right whitespace-nowrap">{(kind.purity * 100).toFixed(1)} %</td>
           </tr>
         {/each}
       </tbody>

@@ -1,9 +1,12 @@
 <script lang="ts">
-  import { Button, Input, Label, Select } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
+  import { WATERS } from '$lib/core/kit';
   import { SALT_KINDS } from '$lib/core/salt';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
+  import { scale } from '../scale/scale.svelte';
   import { SPOONS, UNITS } from './choices';
 
   const house = useHouse();
@@ -14,68 +17,63 @@
   <h2 class="border-b-2 border-ink pb-1">The household</h2>
   <ActionForm action="/kit?/settle" class="grid gap-3 py-3 sm:grid-cols-2" label="The household">
     {#snippet children({ busy, problemAt })}
-      <div>
-        <Label for="h-name">Name</Label><Input
-          id="h-name"
-          name="name"
-          value={h.name}
-          autocomplete="off"
-        /><Trouble problem={problemAt('name')} />
-      </div>
-      <div>
-        <Label for="h-people">Who eat here</Label><Input
-          id="h-people"
-          name="people"
-          inputmode="numeric"
-          value={String(h.people)}
-          autocomplete="off"
-        /><Trouble problem={problemAt('people')} />
-      </div>
-      <div>
-        <Label for="h-units">Weights and volumes</Label><Select
-          id="h-units"
-          name="units"
-          value={h.units}
-          items={UNITS}
-          placeholder=""
-        />
-      </div>
-      <div>
-        <Label for="h-spoons">Spoons and cups</Label><Select
-          id="h-spoons"
-          name="spoons"
-          value={h.spoons}
-          items={SPOONS}
-          placeholder=""
-        />
-      </div>
-      <div>
-        <Label for="h-salt">Usual salt</Label><Select
-          id="h-salt"
-          name="saltKindId"
-          value={h.saltKindId}
-          items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
-          placeholder=""
-        />
-      </div>
-      <div>
-        <Label for="h-step">The scale steps by, g</Label><Input
-          id="h-step"
-          name="scaleStepG"
-          inputmode="decimal"
-          value={String(h.scaleStepG)}
-          autocomplete="off"
-        /><Trouble problem={problemAt('scaleStepG')} />
-      </div>
-      <div class="sm:col-span-2">
-        <Label for="h-beds">Beds, with commas between</Label><Input
-          id="h-beds"
-          name="beds"
-          value={h.beds.join(', ')}
-          autocomplete="off"
-        /><Trouble problem={problemAt('beds')} />
-      </div>
+      <TextField label="Name" id="h-name" name="name" value={h.name} problem={problemAt('name')} />
+      <TextField
+        label="Who eat here"
+        id="h-people"
+        name="people"
+        inputmode="numeric"
+        value={String(h.people)}
+        problem={problemAt('people')}
+      />
+      <ChoiceField label="Weights and volumes" id="h-units" name="units" value={h.units} items={UNITS} />
+      <ChoiceField label="Spoons and cups" id="h-spoons" name="spoons" value={h.spoons} items={SPOONS} />
+      <ChoiceField
+        label="Usual salt"
+        id="h-salt"
+        name="saltKindId"
+        value={h.saltKindId}
+        items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
+      />
+      <TextField
+        label="The scale steps by, g"
+        id="h-step"
+        name="scaleStepG"
+        inputmode="decimal"
+        value={String(h.scaleStepG)}
+        problem={problemAt('scaleStepG')}
+      />
+      <ChoiceField
+        label="Water for brine"
+        id="h-water"
+        name="waterId"
+        value={h.waterId}
+        items={WATERS.map((w) => ({ value: w.id, name: w.name }))}
+      />
+      <ChoiceField
+        label="At the table"
+        id="h-mild"
+        name="mild"
+        value={h.mild ? 'yes' : 'no'}
+        items={[
+          { value: 'no', name: 'all like it hot' },
+          { value: 'yes', name: 'somebody likes it mild' }
+        ]}
+      />
+      <TextField
+        class="sm:col-span-2"
+        label="Beds, with commas between"
+        id="h-beds"
+        name="beds"
+        value={h.beds.join(', ')}
+        problem={problemAt('beds')}
+      />
       <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
     {/snippet}
   </ActionForm>
+  {#if scale.there}<p class="py-1 text-sm">
+      On the line: {scale.there.name}, steps of {house.mass(scale.there.stepG)}. Its weight can be taken into
+      any field.
+      <button class="act" onclick={() => (scale.open = true)}>Show the scale</button>
+    </p>{/if}
 </section>

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { invalidateAll } from '$app/navigation';
   import type { Problem } from '$lib/schema/words';
   import { clockTime, longDay, shortDay, weekdayName } from '../time';
+  import { lookAgain } from './look-again';
   import { toasts } from './toasts.svelte';
 
   /** The household's time; in the demo with a way to step it on. */
@@ -26,7 +26,7 @@
     } catch {
       toasts.say('The clock stood still: no connection.', { tone: 'trouble' });
     }
-    await invalidateAll();
+    await lookAgain();
     busy = false;
   }
 </script>

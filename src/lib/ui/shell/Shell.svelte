@@ -10,6 +10,8 @@
   import CommandBox from './CommandBox.svelte';
   import KeyHelp from './KeyHelp.svelte';
   import LightSwitch from './LightSwitch.svelte';
+  import ScalePanel from '../scale/ScalePanel.svelte';
+  import { scale, type ScaleThere } from '../scale/scale.svelte';
   import { BESIDE, isIn, WAY } from './rooms';
 
   interface Overview {
@@ -22,6 +24,7 @@
     readonly counterJars: number;
     readonly coldJars: number;
     readonly toBuy: number;
+    readonly scale: ScaleThere | null;
   }
   let {
     overview,
@@ -33,6 +36,8 @@
     children: Snippet;
   } = $props();
 
+  // svelte-ignore state_referenced_locally
+  scale.there = overview.scale;
   let commandOpen = $state(false);
   let helpOpen = $state(false);
 
@@ -57,6 +62,7 @@
     const room = [...WAY, ...BESIDE].find((r) => r.key === event.key);
     if (room) void goto(room.href);
     else if (event.key === 'w') weighIn.show();
+    else if (event.key === 'z' && scale.there) scale.open = !scale.open;
     else if (event.key === '/') commandOpen = true;
     else if (event.key === '?') helpOpen = true;
     else return;
@@ -142,6 +148,10 @@
       >Keys <kbd>?</kbd></button
     >
     <LightSwitch />
+    {#if overview.scale}<button
+        class="min-h-11 underline-offset-4 hover:underline"
+        onclick={() => (scale.open = !scale.open)}>Scale <kbd>z</kbd></button
+      >{/if}
     <span class="ml-auto max-w-prose py-2"
       >A tool for the arithmetic, not a safety test: follow tested guides, and when in doubt, throw it out.</span
     >
@@ -149,5 +159,6 @@
 </div>
 
 <WeighIn />
+{#if scale.dialogs === 0}<ScalePanel />{/if}
 <CommandBox bind:open={commandOpen} {find} />
 <KeyHelp bind:open={helpOpen} />

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
-import { invalidateAll } from '$app/navigation';
 import type { Problem } from '$lib/schema/words';
+import { lookAgain } from './look-again';
 
 /** What was just said to the person, with a way back for ten seconds. */
 export interface Said {
@@ -63,5 +63,5 @@ export async function undoCommand(of: string): Promise<void> {
   } catch {
     toasts.say('Not undone: no connection.', { tone: 'trouble', more: 'Try again when it is back.' });
   }
-  await invalidateAll();
+  await lookAgain();
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, Label, Select } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { LOT_ENDS, type Lot } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
@@ -40,16 +41,13 @@
             problem={problemAt('weight')}
             placeholder={house.mass(lot?.gardenG ?? 0)}
           />
-          <div>
-            <Label for="how">Where it went</Label>
-            <Select
-              id="how"
-              name="how"
-              bind:value={how}
-              items={LOT_ENDS.map((e) => ({ value: e, name: e }))}
-              placeholder=""
-            />
-          </div>
+          <ChoiceField
+            label="Where it went"
+            id="how"
+            name="how"
+            bind:value={how}
+            items={LOT_ENDS.map((e) => ({ value: e, name: e }))}
+          />
           <Button type="submit" outline disabled={busy}>Write it off the Garden</Button>
         </fieldset>
       {/snippet}

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { Button, Checkbox, Input, Label, Select, Textarea } from 'flowbite-svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { nanoid } from 'nanoid';
   import {
@@ -11,15 +13,18 @@
     pickedOfCount,
     preparedFrom,
     readCount,
+    trimKey,
     type Kept,
     type Quality
   } from '$lib/core/produce';
   import { plusMinus, readQuantity, together, type Spread } from '$lib/core/quantity';
   import { dayOfWall } from '$lib/core/calendar';
+  import type { Learned } from '$lib/core/learn';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house.svelte';
+  import { lookAgain } from '../shell/look-again';
   import { toasts } from '../shell/toasts.svelte';
   import { weighIn } from './weigh-in.svelte';
 
@@ -50,7 +55,22 @@
   let day = $state('');
   let form = $state<HTMLElement>();
 
+  // What the household's own picks have taught, asked for when the pad opens.
+  interface Learnt {
+    readonly trims: Readonly<Record<string, Learned>>;
+    readonly pieces: Readonly<Record<string, Learned>>;
+  }
+  let learnt = $state<Learnt | null>(null);
+  $effect(() => {
+    if (!weighIn.open) return;
+    fetch('/api/v1/learnt').then(
+      async (r) => (learnt = r.ok ? ((await r.json()) as Learnt) : null),
+      () => (learnt = null)
+    );
+  });
+
   const kind = $derived(crop(cropId));
+  const ownPiece = $derived(learnt?.pieces[cropId]);
   const unit = $derived(house.household.units === 'metric' ? 'g' : 'oz');
   /** What was picked, as typed: a weight, gross less tare, or a count with its spread. */
   const picked = $derived.by((): Spread | null => {
@@ -60,13 +80,16 @@
     };
     const g = byTare ? read(gross) - read(tare) : read(weight);
     const count = !byTare && Number.isNaN(g) && kind ? readCount(weight, kind) : null;
-    if (kind && count?.ok) return pickedOfCount(count.value, kind, withTops);
+    if (kind && count?.ok) return pickedOfCount(count.value, kind, withTops, ownPiece);
     return g > 0 ? { mean: g, sd: 0 } : null;
   });
   const grams = $derived(picked?.mean ?? 0);
   const estimate = $derived.by(() => {
     if (!kind || !picked) return null;
-    const est = preparedFrom(picked.mean, kind, withTops);
+    const own = learnt?.trims[trimKey(kind.id, withTops)];
+    const est = own
+      ? { mean: picked.mean * own.mean, sd: picked.mean * own.sd }
+      : preparedFrom(picked.mean, kind, withTops);
     return { mean: est.mean, sd: together(est.sd, (picked.sd * est.mean) / picked.mean) };
   });
 
@@ -91,7 +114,7 @@
         tone: 'trouble',
         more: 'Take it to the bench from there.'
       });
-    if (String(page.url.pathname) === '/bench') await invalidateAll();
+    if (String(page.url.pathname) === '/bench') await lookAgain();
     else await goto('/bench', { invalidateAll: true });
   }
 </script>
@@ -161,6 +184,7 @@
               name="weight"
               bind:value={weight}
               countOf={kind}
+              own={ownPiece}
               {unit}
               problem={problemAt('weight')}
               big
@@ -196,38 +220,28 @@
           >
           <Trouble problem={problemAt('bed')} />
         </div>
-        <div>
-          <Label for="variety">Variety</Label>
-          <Input id="variety" name="variety" autocomplete="off" />
-          <Trouble problem={problemAt('variety')} />
-        </div>
-        <div>
-          <Label for="quality">Looked over</Label>
-          <Select
-            id="quality"
-            name="quality"
-            bind:value={quality}
-            items={[
-              { value: 'sound', name: 'sound' },
-              { value: 'trim', name: 'some to cut away' },
-              { value: 'cull', name: 'many soft or spotted' }
-            ]}
-            placeholder=""
-          />
-        </div>
-        <div>
-          <Label for="kept">Waits</Label>
-          <Select
-            id="kept"
-            name="kept"
-            bind:value={kept}
-            items={[
-              { value: 'room', name: 'in the kitchen, about 20 °C' },
-              { value: 'cold', name: 'in a bag at 4 °C' }
-            ]}
-            placeholder=""
-          />
-        </div>
+        <TextField label="Variety" id="variety" name="variety" problem={problemAt('variety')} />
+        <ChoiceField
+          label="Looked over"
+          id="quality"
+          name="quality"
+          bind:value={quality}
+          items={[
+            { value: 'sound', name: 'sound' },
+            { value: 'trim', name: 'some to cut away' },
+            { value: 'cull', name: 'many soft or spotted' }
+          ]}
+        />
+        <ChoiceField
+          label="Waits"
+          id="kept"
+          name="kept"
+          bind:value={kept}
+          items={[
+            { value: 'room', name: 'in the kitchen, about 20 °C' },
+            { value: 'cold', name: 'in a bag at 4 °C' }
+          ]}
+        />
         {#if kind?.trimWithTops !== null && kind}
           <div class="md:col-span-2">
             <Checkbox name="withTops" bind:checked={withTops}>Weighed with its leaves on</Checkbox>
@@ -235,7 +249,7 @@
         {/if}
         <details class="md:col-span-2">
           <summary class="min-h-11 content-center text-sm underline underline-offset-4"
-            >Another day, a note</summary
+            >Another day, a count, a note</summary
           >
           <div class="grid gap-4 md:grid-cols-2">
             <div>
@@ -244,6 +258,14 @@
               {#if day}<input type="hidden" name="day" value={day} />{/if}
               <Trouble problem={problemAt('day')} />
             </div>
+            <TextField
+              label="How many pieces, if you counted"
+              id="pieces"
+              name="pieces"
+              inputmode="numeric"
+              placeholder={kind ? `${kind.piece}s` : ''}
+              problem={problemAt('pieces')}
+            />
             <div>
               <Label for="note">Note</Label>
               <Textarea id="note" name="note" rows={2} class="w-full" />

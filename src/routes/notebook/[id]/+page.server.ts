@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import { careTasks } from '$lib/core/care';
 import { ledger } from '$lib/core/larder';
 import { action } from '$lib/server/http/answers';
-import { batches, household } from '$lib/server/repos';
+import { batches, household, recipeOf } from '$lib/server/repos';
 import { record } from '$lib/server/views/record';
 import { USE_CASES } from '$lib/server/usecases';
 import { nowOf } from '$lib/server/views';
@@ -19,6 +19,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     batch,
     said,
     ledger: ledger(batch),
+    recipe: batch.recipe ? ((await recipeOf(db, batch.recipe.id)) ?? null) : null,
     tasks: careTasks(batch, places, now).filter((t) => t.due <= now)
   };
 };

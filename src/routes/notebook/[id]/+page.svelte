@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { placeOf } from '$lib/core/batch';
+  import { placeOf, salinityOf } from '$lib/core/batch';
   import { batchPHCautions, dayNumberOf } from '$lib/core/care';
+  import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
   import { style } from '$lib/core/style';
@@ -13,6 +14,7 @@
   import { useHouse } from '$lib/ui/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { undoCommand } from '$lib/ui/shell/toasts.svelte';
+  import WishForm from '$lib/ui/recipe/WishForm.svelte';
   import { clockTime, longDay } from '$lib/ui/time';
   import { LID_WORDS } from '$lib/ui/words';
   import Cautions from '$lib/ui/why/Cautions.svelte';
@@ -24,6 +26,10 @@
   const b = $derived(data.batch);
   const live = $derived(b.fillings.some((f) => f.emptiedAt === null));
   const w = $derived(data.said.worksheet);
+  // A season's care is many lines: the newest stand here, the rest a tap away, and all of them on paper.
+  const NEWEST = 12;
+  const lines = $derived([...data.said.lines].reverse());
+  let whole = $state(false);
 </script>
 
 <svelte:head><title>{b.name} · Crockle</title></svelte:head>
@@ -34,7 +40,10 @@
   <p class="big">{live ? `day ${dayNumberOf(b, house.now)}` : 'eaten up'}</p>
 </div>
 <p class="text-quiet">
-  {style(b.styleId)?.name}. Started {longDay(b.startedAt)}, {clockTime(b.startedAt)}.{b.note
+  {style(b.styleId)?.name}{#if b.recipe}, by
+    <a class="underline underline-offset-4" href="/notebook/recipes/{b.recipe.id}"
+      >{b.recipe.name}, version {b.recipe.version}</a
+    >{/if}. Started {longDay(b.startedAt)}, {clockTime(b.startedAt)}.{b.note
     ? ` ${b.note.replace(/\.$/, '')}.`
     : ''}
 </p>
@@ -53,7 +62,11 @@
       {#snippet caption(f)}
         <p class="max-w-28 font-semibold">{f.jarName}</p>
         <p class="text-quiet">{f.emptiedAt === null ? house.placeName(placeOf(f)) : 'empty'}</p>
-        <p>{house.mass(f.leftG)}</p>
+        <p>
+          {house.mass(f.leftG)}{f.equilibrium === undefined
+            ? ''
+            : `, ${writePercent(salinityOf(b, f) ?? 0)} salt`}
+        </p>
       {/snippet}
     </Shelf>
     <Cautions cautions={batchPHCautions(b, house.household.places, house.now)} />
@@ -70,12 +83,23 @@
         <Button outline onclick={() => dialogs.show('taste', b)}>Taste</Button>
         <Button outline onclick={() => dialogs.show('ph', b)}>pH</Button>
         <Button outline onclick={() => dialogs.show('move', b)}>Move</Button>
+        <Button outline onclick={() => dialogs.show('right', b)}>Put right</Button>
+        {#if SAUCE_BASES[b.styleId]}<Button outline onclick={() => dialogs.show('sour', b)}
+            >Sour the sauce</Button
+          >{/if}
       </div>
     {/if}
     <section>
       <h2 class="border-b border-rule-strong pb-1">Its record, newest first</h2>
       <ul>
-        {#each [...data.said.lines].reverse() as line (line.id)}<RecordRow {line} batch={b} />{/each}
+        {#each lines as line, i (line.id)}<RecordRow {line} batch={b} folded={!whole && i >= NEWEST} />{/each}
+        {#if lines.length > NEWEST}
+          <li class="no-print border-b border-rule-soft">
+            <button class="act" aria-expanded={whole} onclick={() => (whole = !whole)}
+              >{whole ? `only the newest ${NEWEST}` : `and ${lines.length - NEWEST} before`}</button
+            >
+          </li>
+        {/if}
         <li class="flex flex-wrap items-center gap-x-4 py-1">
           <time class="w-28 text-sm text-quiet">{longDay(data.said.begun).replace(/^\w+ /, '')}</time>
           <span class="grow">{w ? 'Started' : 'Entered: it stood there already'}</span>
@@ -141,6 +165,12 @@
         {/each}
       </dl>
     </section>
+    {#if data.recipe}
+      <section class="no-print">
+        <h2 class="border-b-2 border-ink pb-1">Next time</h2>
+        <WishForm recipe={data.recipe} batchId={b.id} />
+      </section>
+    {/if}
     <p class="text-sm text-quiet">
       Lids: {[...new Set(b.fillings.map((f) => LID_WORDS[f.lid]))].join('; ')}.
     </p>

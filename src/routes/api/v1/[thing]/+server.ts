@@ -2,9 +2,11 @@ import { json } from '@sveltejs/kit';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { jsonBody, problemJson } from '$lib/server/http/answers';
+import { allRecipes, brines } from '$lib/server/repos';
 import { living } from '$lib/server/views';
 import {
   computeWorksheet,
+  learntOf,
   saveBenchDraft,
   stepClock,
   USE_CASES,
@@ -19,6 +21,9 @@ const READS: Record<string, (house: House) => Promise<unknown>> = {
   picks: async (house) => (await living(house)).lots,
   batches: async (house) => (await living(house)).batches,
   kit: async (house) => (await living(house)).household,
+  learnt: async (house) => learntOf(house.db, (await living(house)).household),
+  recipes: async (house) => allRecipes(house.db),
+  brines: async (house) => brines.list(house.db, 'live'),
   pantry: async (house) => (await living(house)).pantry,
   tasks: async (house) => {
     const { batches, household, now } = await living(house);

@@ -1,0 +1,101 @@
+import type { WallMinute } from '../calendar/index';
+import type { JarNow, Phase, Remedy, Trouble } from '../correct/index';
+import { crop } from '../produce/index';
+import { as } from '../quantity/index';
+import { BRUISED_D, evenAfterHours, RAW_FLESH_D } from '../salt/index';
+import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
+import { pieceRadius } from '../vessel/index';
+import type { Batch, Filling } from './batch';
+import type { Correction } from './correction';
+
+/** Where a jar's salt ends: since its last correction its own way, before it the batch's. null: nobody knows. */
+export const salinityOf = (b: Pick<Batch, 'equilibrium'>, f: Filling): number | null =>
+  f.equilibrium ?? b.equilibrium;
+
+/** Mean moisture of what went in. */
+function moistureOf(b: Batch): number {
+  const all = b.items.reduce((a, i) => a + i.preparedG, 0);
+  if (all <= 0) return 0.92;
+  return b.items.reduce((a, i) => a + i.preparedG * (crop(i.cropId)?.moisture ?? 0.92), 0) / all;
+}
+
+/**
+ * The water phase of a jar as it is left now: all of it but the vegetables' dry matter.
+ * Example: 920 g with 900 g of white cabbage in it (w 0.922) is a phase of 849.8 g.
+ */
+export function phaseOfJar(b: Batch, f: Filling, salinity: number): Phase {
+  const share = f.contentsG > 0 ? f.leftG / f.contentsG : 0;
+  const dryG = f.vegG * share * (1 - moistureOf(b));
+  return { massG: Math.max(0, f.leftG - dryG), salinity: as.equilibriumSalinity(salinity) };
+}
+
+/** Brine that can be drawn off without uncovering: what was poured, or the juice that shreds give up. Common practice. */
+export function freeBrineG(f: Filling): number {
+  const share = f.contentsG > 0 ? f.leftG / f.contentsG : 0;
+  return Math.max(f.contentsG - f.vegG, 0.15 * f.contentsG) * share * 0.8;
+}
+
+/** After so many days its flesh is sour and lets salt through as bruised shreds do. Recalled, weak. */
+const SOUR_DAYS = 5;
+
+/** Between the pieces of a jar that nobody stirs it takes an hour at least. Common practice, no source. */
+const STIRRED_HOURS = 1;
+
+/** Hours until the thickest piece of a jar has evened out. */
+export function evenHoursOf(b: Batch, now: WallMinute): number {
+  const s = styleOf(b.styleId);
+  const cuts = b.items.flatMap((i) => {
+    const c = crop(i.cropId);
+    return s && c ? [{ id: c.id, cut: cutFor(s, c) }] : [];
+  });
+  const radius = Math.max(2, ...cuts.map((c) => pieceRadius(c.id, c.cut)));
+  const bruised = s?.salting !== 'brine' || now - b.startedAt > SOUR_DAYS * 1440;
+  return Math.max(STIRRED_HOURS, evenAfterHours(radius, bruised ? BRUISED_D : RAW_FLESH_D));
+}
+
+/** Where a batch should end, for want of a wish: its style's usual salt. */
+export function usualTarget(b: Batch): number {
+  const s = styleOf(b.styleId);
+  return s
+    ? usualSaltFor(
+        s,
+        b.items.map((i) => i.cropId)
+      )
+    : 0.022;
+}
+
+/** A jar as putting right needs it; `salinity` as measured, or as recorded. */
+export function jarNow(b: Batch, f: Filling, salinity: number, target: number, now: WallMinute): JarNow {
+  const since = Math.max(b.startedAt, ...b.corrections.filter((c) => c.fillingId === f.id).map((c) => c.at));
+  return {
+    phase: phaseOfJar(b, f, salinity),
+    target: as.equilibriumSalinity(target),
+    evenHours: evenHoursOf(b, now),
+    ageHours: (now - since) / 60
+  };
+}
+
+/** What a trouble and its remedy did to the jar, added up over all steps. */
+export function correctionOf(
+  trouble: Trouble,
+  remedy: Remedy,
+  purity: number
+): Pick<Correction, 'drawnG' | 'lostG' | 'waterG' | 'naclG' | 'saltG' | 'vegG' | 'to'> {
+  const sum = { drawnG: 0, lostG: 0, waterG: 0, naclG: 0, vegG: 0 };
+  if (trouble.kind === 'wrong-top-up') {
+    sum.waterG += trouble.pouredG * (1 - trouble.strength);
+    sum.naclG += trouble.pouredG * trouble.strength;
+  } else if (trouble.kind === 'unsalted-added') sum.vegG += trouble.addedG;
+  else if (trouble.kind === 'spilled' || trouble.kind === 'evaporated') sum.lostG += trouble.missingG;
+  const before = sum.naclG;
+  for (const d of remedy.doing) {
+    if (d.act === 'draw') sum.drawnG += d.brineG * d.times;
+    else if (d.act === 'water') sum.waterG += d.waterG * d.times;
+    else if (d.act === 'salt') sum.naclG += d.naclG;
+    else if (d.act === 'brine') {
+      sum.waterG += d.waterG;
+      sum.naclG += d.naclG;
+    }
+  }
+  return { ...sum, saltG: (sum.naclG - before) / purity, to: remedy.after.salinity };
+}

@@ -1,0 +1,4 @@
+export * from './balance';
+export * from './put-right';
+export * from './sour';
+export * from './types';

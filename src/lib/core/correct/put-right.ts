@@ -1,0 +1,216 @@
+import { as, type EquilibriumSalinity, type TrueStrength } from '../quantity/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import {
+  drawn,
+  evaporated,
+  phaseOf,
+  poured,
+  saltIn,
+  saltToAdd,
+  swapForWater,
+  waterToReach,
+  type Phase
+} from './balance';
+import type { Doing, JarNow, Remedy, Trouble } from './types';
+
+/**
+ * The brine that guides name for topping up: 1½ tbsp of pickling salt to a US quart of water, 2.73 % true strength.
+ * Source: USDA Complete Guide to Home Canning, Guide 6, recalled from memory.
+ */
+export const STANDARD_TOP_UP = as.trueStrength(0.02727);
+const WATER = as.trueStrength(0);
+
+/** Within this of the target nothing needs doing, absolute salinity. */
+const GOOD_ENOUGH = 0.0005;
+
+/**
+ * What puts a jar right, from a mass balance of its water phase.
+ *
+ * Masses in g, salinities as mass fractions. Refuses more lost than the jar held, too salty when it is not, too weak
+ * when it is not, and a swap for which there is too little free brine.
+ * Example: 1110 g at 2.163 % short of 180 g with the target there takes 180 g of brine of that strength.
+ */
+export function putRight(jar: JarNow, trouble: Trouble): Outcome<Remedy> {
+  const { phase, target } = jar;
+  switch (trouble.kind) {
+    case 'short':
+      return topUp(jar, phase, trouble.missingG);
+    case 'drawn-in':
+      return drawnIn(jar, trouble.missingG);
+    case 'evaporated':
+    case 'spilled': {
+      if (trouble.missingG >= phase.massG)
+        return refuse('more-lost-than-held', { field: 'amount', values: { heldG: Math.round(phase.massG) } });
+      const lost =
+        trouble.kind === 'spilled' ? drawn(phase, trouble.missingG) : evaporated(phase, trouble.missingG);
+      return topUp(jar, lost, trouble.missingG);
+    }
+    case 'too-salty':
+      if (phase.salinity <= target + GOOD_ENOUGH)
+        return refuse('not-too-salty', { field: 'trouble', values: percents(phase.salinity, target) });
+      return swapped(jar, phase, trouble.freeBrineG);
+    case 'too-weak':
+      if (phase.salinity >= target - GOOD_ENOUGH)
+        return refuse('not-too-weak', { field: 'trouble', values: percents(phase.salinity, target) });
+      return salted(jar, phase);
+    case 'wrong-top-up': {
+      const now = poured(phase, trouble.pouredG, trouble.strength);
+      if (Math.abs(now.salinity - target) <= GOOD_ENOUGH) return done(nothingToDo(jar, now));
+      return now.salinity > target ? swapped(jar, now, trouble.freeBrineG) : salted(jar, now);
+    }
+    case 'unsalted-added': {
+      const now = phaseOf(saltIn(phase), phase.massG - saltIn(phase) + trouble.addedG * trouble.moisture, 0);
+      return now.salinity >= target - GOOD_ENOUGH ? done(nothingToDo(jar, now)) : salted(jar, now);
+    }
+  }
+}
+
+const percents = (now: number, target: number) => ({
+  now: (now * 100).toFixed(2),
+  target: (target * 100).toFixed(2)
+});
+
+const premature = (jar: JarNow): number => Math.max(0, jar.evenHours - jar.ageHours);
+
+/** Plain water while it is above the target, then brine of the target; brine stronger than that only to bring it up. */
+function topUp(jar: JarNow, now: Phase, missingG: number): Outcome<Remedy> {
+  if (!(missingG > 0)) return refuse('weight-not-positive', { field: 'amount' });
+  const strength = fillStrength(now, jar.target, missingG);
+  const after = poured(now, missingG, strength);
+  const doing: Doing[] =
+    strength < 1e-9
+      ? [{ act: 'water', waterG: missingG, times: 1 }]
+      : [
+          {
+            act: 'brine',
+            massG: missingG,
+            waterG: missingG * (1 - strength),
+            naclG: missingG * strength,
+            strength
+          }
+        ];
+  return done({
+    now,
+    doing,
+    after,
+    waitHours: jar.evenHours,
+    prematureHours: 0,
+    beside: beside(now, missingG, after.salinity)
+  });
+}
+
+/** A little stronger than the target is still a brine one would pour; beyond it salt is put in as salt. */
+const STRONGEST = 0.06;
+
+/** Strength of `missingG` of liquid that lands on the target, never less than water and never undrinkably strong. */
+function fillStrength(now: Phase, target: EquilibriumSalinity, missingG: number): TrueStrength {
+  const wanted = (target * (now.massG + missingG) - saltIn(now)) / missingG;
+  return as.trueStrength(Math.min(STRONGEST, Math.max(0, wanted)));
+}
+
+const beside = (now: Phase, liquidG: number, answer: EquilibriumSalinity): Remedy['beside'] => ({
+  water: poured(now, liquidG, WATER).salinity,
+  standard: poured(now, liquidG, STANDARD_TOP_UP).salinity,
+  answer
+});
+
+/** Juice that went back into the pieces comes out again: wait and press; pour its own brine only if it must be covered. */
+function drawnIn(jar: JarNow, missingG: number): Outcome<Remedy> {
+  if (!(missingG > 0)) return refuse('weight-not-positive', { field: 'amount' });
+  const strength = as.trueStrength(jar.phase.salinity);
+  const after = poured(jar.phase, missingG, strength);
+  return done({
+    now: jar.phase,
+    doing: [
+      { act: 'wait', hours: 24 },
+      {
+        act: 'brine',
+        massG: missingG,
+        waterG: missingG * (1 - strength),
+        naclG: missingG * strength,
+        strength
+      }
+    ],
+    after,
+    waitHours: jar.evenHours,
+    prematureHours: 0,
+    beside: beside(jar.phase, missingG, after.salinity)
+  });
+}
+
+/** Brine out, water in, once or in equal steps, each evened out before the next. */
+function swapped(jar: JarNow, now: Phase, freeBrineG: number): Outcome<Remedy> {
+  const swap = swapForWater(now, jar.target, freeBrineG);
+  if (!swap)
+    return refuse('too-little-free-brine', {
+      field: 'freeBrine',
+      values: { waterG: Math.round(waterToReach(now, jar.target)) }
+    });
+  const { eachG, times } = swap;
+  let after = now;
+  for (let i = 0; i < times; i++) after = poured(drawn(after, eachG), eachG, WATER);
+  return done({
+    now,
+    doing: [
+      { act: 'draw', brineG: eachG, times },
+      { act: 'water', waterG: eachG, times }
+    ],
+    after,
+    waitHours: jar.evenHours * times,
+    prematureHours: premature(jar),
+    beside: {
+      water: poured(drawn(now, eachG), eachG, WATER).salinity,
+      standard: poured(drawn(now, eachG), eachG, STANDARD_TOP_UP).salinity,
+      answer: after.salinity
+    }
+  });
+}
+
+/** Brine drawn to dissolve the salt in: ten times its weight, so that it goes in clear. Common practice, no source. */
+const DISSOLVED_IN = 10;
+
+function salted(jar: JarNow, now: Phase): Outcome<Remedy> {
+  const naclG = saltToAdd(now, jar.target);
+  const after = phaseOf(saltIn(now) + naclG, now.massG - saltIn(now), 0);
+  return done({
+    now,
+    doing: [{ act: 'salt', naclG, inBrineG: naclG * DISSOLVED_IN }],
+    after,
+    waitHours: jar.evenHours,
+    prematureHours: premature(jar),
+    beside: { water: null, standard: null, answer: after.salinity }
+  });
+}
+
+const nothingToDo = (jar: JarNow, now: Phase): Remedy => ({
+  now,
+  doing: [],
+  after: now,
+  waitHours: jar.evenHours,
+  prematureHours: 0,
+  beside: { water: null, standard: null, answer: now.salinity }
+});
+
+/** Too much salt on what is not packed yet: unsalted vegetables to add, or salt still to give to what was added, g. */
+export interface BowlRemedy {
+  readonly now: Phase;
+  readonly addVegG: number;
+  readonly after: Phase;
+}
+
+/**
+ * The bowl is too salty and nothing is packed: unsalted vegetables bring it back.
+ * Example: 46 g on 1250 g of cabbage (w 0.922) for 2.3 % takes 869.3 g more cabbage.
+ */
+export function bowlTooSalty(
+  naclG: number,
+  vegWaterG: number,
+  target: EquilibriumSalinity,
+  moisture: number
+): Outcome<BowlRemedy> {
+  const now = phaseOf(naclG, 0, vegWaterG);
+  if (now.salinity <= target + GOOD_ENOUGH)
+    return refuse('not-too-salty', { field: 'salt', values: percents(now.salinity, target) });
+  const addVegG = (now.massG * (now.salinity / target - 1)) / moisture;
+  return done({ now, addVegG, after: phaseOf(naclG, addVegG * moisture, vegWaterG) });
+}

@@ -1,0 +1,7 @@
+export * from './card';
+export * from './recipe';
+export * from './scale';
+export * from './starting';
+export * from './substitutes';
+export * from './types';
+export * from './words';

@@ -1,0 +1,108 @@
+import { crop } from '../produce/index';
+import { as } from '../quantity/index';
+import { brineDensity, saltKind } from '../salt/index';
+import { byBulk } from '../vessel/index';
+import { WATER_C } from './brined';
+import type { Worksheet } from './types';
+
+/** Nine times in ten between `low` and `high`. */
+export interface Band {
+  readonly low: number;
+  readonly middle: number;
+  readonly high: number;
+}
+
+export interface Bands {
+  /** Brine that the jars really take, ml; null where none is poured. */
+  readonly brineMl: Band | null;
+  readonly ends: Band;
+  /** Chance that everything goes into these jars, 0-1. */
+  readonly fits: number;
+  readonly draws: number;
+}
+
+/** Spread of a packing fraction from hand to hand, relative. Common practice, no source. */
+const PACKING_REL_SD = 0.06;
+
+/** A hand that must presses so much tighter than usual. Common practice, no source. */
+const PRESSED = 1.06;
+
+/**
+ * Error bands by drawing: weights, moisture, flesh density, packing and purity are drawn together, the salt weighed
+ * and the brine's strength stay as planned, and the jars are filled to the line. Same seed, same bands.
+ * Example: the band of where the salt ends holds the worksheet's own ± (which is linear) within a quarter.
+ */
+export function bands(w: Worksheet, draws = 2000, seed = 1): Bands {
+  const normal = gaussian(seed);
+  const kind = saltKind(w.saltKindId);
+  const roomMl = w.chosen.roomMl;
+  const share = w.packedG / w.prepared.mean;
+  const rows = w.items.flatMap((i) => {
+    const c = crop(i.cropId);
+    return c ? [{ i, c }] : [];
+  });
+  const brined = w.salting === 'brine' && w.brine !== null;
+  const strength = w.brine?.strength ?? as.trueStrength(0);
+  const gPerMl = brineDensity(strength, WATER_C);
+  const extraNacl = w.extras.reduce((a, e) => a + e.naclG, 0) * share;
+  const dryNacl = w.jars.reduce((a, j) => a + j.naclG, 0);
+  const addedWater = w.jars.reduce((a, j) => a + j.waterG, 0);
+  const brine: number[] = [];
+  const ends: number[] = [];
+  let fit = 0;
+  for (let n = 0; n < draws; n++) {
+    const purity = kind
+      ? clamp(1 + (normal() * (kind.purityHigh - kind.purityLow)) / 3.29 / kind.purity, 0.9, 1.1)
+      : 1;
+    let [fleshMl, waterG, needMl] = [0, 0, 0];
+    for (const { i, c } of rows) {
+      const g = Math.max(0, i.prepared.mean + normal() * i.prepared.sd) * share;
+      const moisture = clamp(c.moisture + normal() * c.moistureSd, 0.3, 0.99);
+      const density = Math.max(0.3, c.density + normal() * c.densitySd);
+      fleshMl += g / (c.soakedDensity === undefined ? density : c.soakedDensity);
+      waterG += g * moisture;
+      const bulk = byBulk(i.cut, i.packing)
+        ? 1 + normal() * 0.03
+        : density * i.packing * (1 + normal() * PACKING_REL_SD);
+      needMl += g / bulk;
+    }
+    if (w.rinse) waterG = w.rinse.waterG * share;
+    const pouredMl = brined ? Math.max(0, roomMl - fleshMl) : 0;
+    const naclG =
+      (brined ? pouredMl * gPerMl * strength : dryNacl) * purity + extraNacl + rinsedNacl(w, share, normal);
+    const allG = naclG + waterG + (brined ? pouredMl * gPerMl * (1 - strength) : addedWater);
+    brine.push(pouredMl);
+    ends.push(naclG / allG);
+    if (needMl <= roomMl * PRESSED) fit++;
+  }
+  return { brineMl: brined ? band(brine) : null, ends: band(ends), fits: fit / draws, draws };
+}
+
+const rinsedNacl = (w: Worksheet, share: number, normal: () => number): number =>
+  w.rinse ? Math.max(0, w.rinse.naclG + normal() * w.rinse.naclSd) * share : 0;
+
+const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
+
+function band(values: number[]): Band {
+  const sorted = values.sort((a, b) => a - b);
+  const at = (q: number) => sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? 0;
+  return { low: at(0.05), middle: at(0.5), high: at(0.95) };
+}
+
+/** Normal draws from a seed: a multiplicative congruential generator (Park and Miller) and Box-Muller. */
+function gaussian(seed: number): () => number {
+  let state = (Math.abs(Math.floor(seed)) % 2147483646) + 1;
+  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647;
+  let spare: number | undefined;
+  return () => {
+    if (spare !== undefined) {
+      const value = spare;
+      spare = undefined;
+      return value;
+    }
+    const r = Math.sqrt(-2 * Math.log(uniform()));
+    const turn = 2 * Math.PI * uniform();
+    spare = r * Math.sin(turn);
+    return r * Math.cos(turn);
+  };
+}

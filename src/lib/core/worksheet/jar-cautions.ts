@@ -1,0 +1,101 @@
+import { crop } from '../produce/index';
+import { caution, type Caution } from '../safety/index';
+import { aboveRimMm, heightOf, isCrock, jarGeometry, letsBitsPast, profile } from '../vessel/index';
+import type { GoingIn } from './prepare';
+import type { JarCard, WorksheetInput } from './types';
+
+/** Small cuts come up past a cover that is too narrow. */
+const SMALL = new Set(['shred', 'leaf', 'coin', 'ring', 'mash', 'strip']);
+/** Flesh lighter than this floats hard. Common practice, no source. */
+const FLOATS = 0.92;
+/** Days in which a closed lid must be opened at about 20 °C. Common practice, no source. */
+const GASSING_DAYS = 10;
+/** An open vessel filled shallower than this has much surface for its content, mm. Common practice, no source. */
+const SHALLOW_MM = 100;
+
+/** What the jars themselves say, before cutting starts: weight, cover, lid, floating pieces, surface. */
+export function jarCautions(input: WorksheetInput, going: GoingIn, cards: readonly JarCard[]): Caution[] {
+  const kinds = cards.filter((c, i) => cards.findIndex((o) => o.jarId === c.jarId) === i);
+  return [
+    ...kinds.flatMap((c) => weightCautions(input, going, c)),
+    ...awayCautions(input, cards),
+    ...pieceCautions(going),
+    ...kinds.flatMap(surfaceCautions)
+  ];
+}
+
+function weightCautions(input: WorksheetInput, going: GoingIn, card: JarCard): Caution[] {
+  const weight = input.jars.find((j) => j.id === card.jarId)?.weight;
+  const shape = jarGeometry(card.geometryId);
+  if (!weight || !shape) return [];
+  const above = aboveRimMm(weight, card.headspaceMm);
+  const small = going.items.some((i) => SMALL.has(i.cut));
+  return [
+    ...(above > 0 && card.lid !== 'cloth'
+      ? [
+          caution(
+            'weight-above-rim',
+            `${card.name}: the ${weight.kind} stands ${Math.round(above)} mm above the rim; the lid will not close. Leave more headspace or take a flatter one.`
+          )
+        ]
+      : []),
+    ...(small && letsBitsPast(weight, profile(shape).bodyWidthMm)
+      ? [
+          caution(
+            'bits-past',
+            `${card.name}: a ${weight.kind} of ${weight.widthMm} mm in ${Math.round(profile(shape).bodyWidthMm)} mm lets bits past. Lay a whole leaf under it.`
+          )
+        ]
+      : [])
+  ];
+}
+
+function awayCautions(input: WorksheetInput, cards: readonly JarCard[]): Caution[] {
+  const away = input.away;
+  const clamped = cards.filter((c) => c.lid === 'clamped').length;
+  if (!away || clamped === 0 || away.from > GASSING_DAYS || away.to < 0) return [];
+  return [
+    caution(
+      'away-clamped',
+      `You are away from day ${Math.max(0, away.from)} to day ${away.to}, and ${clamped === 1 ? 'a clamped jar wants' : `${clamped} clamped jars want`} opening then: an airlock, a loose lid, or a neighbour.`
+    )
+  ];
+}
+
+function pieceCautions(going: GoingIn): Caution[] {
+  const names = (of: (id: string, cut: string) => boolean) =>
+    going.items.filter((i) => of(i.cropId, i.cut)).map((i) => i.name.toLowerCase());
+  const hollow = names(
+    (id, cut) => /^(pepper|tomat)/.test(id) && ['whole', 'cherry', 'upright'].includes(cut)
+  );
+  const light = names(
+    (id, cut) => cut !== 'shred' && cut !== 'leaf' && cut !== 'mash' && (crop(id)?.density ?? 1) < FLOATS
+  );
+  return [
+    ...(hollow.length > 0
+      ? [caution('hollow', `Whole ${hollow.join(', ')}: slit or prick each, so that no air stays inside.`)]
+      : []),
+    ...(light.length > 0
+      ? [
+          caution(
+            'floats',
+            `${light.join(', ').replace(/^./, (l) => l.toUpperCase())}: floats. Low in the jar, or under large slices.`
+          )
+        ]
+      : [])
+  ];
+}
+
+function surfaceCautions(card: JarCard): Caution[] {
+  const shape = jarGeometry(card.geometryId);
+  if (!shape || !isCrock(shape) || card.lid === 'water channel') return [];
+  const deep = heightOf(card.vegRoomMl + card.brineMl, profile(shape));
+  return deep < SHALLOW_MM
+    ? [
+        caution(
+          'much-surface',
+          `${card.name}: ${Math.round(deep)} mm deep under ${Math.round(shape.openingMm)} mm of open surface. A narrower vessel, or film laid on it.`
+        )
+      ]
+    : [];
+}

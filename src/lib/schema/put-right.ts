@@ -1,0 +1,102 @@
+import { freeBrineG, jarNow, salinityOf, usualTarget, type Batch, type Filling } from '../core/batch';
+import type { WallMinute } from '../core/calendar';
+import { putRight, type JarNow, type Remedy, type Trouble, type TroubleKind } from '../core/correct';
+import { crop } from '../core/produce';
+import { as, readQuantity } from '../core/quantity';
+import { done, refuse, type Outcome } from '../core/refusal';
+import { brineDensity } from '../core/salt';
+import { heightOf, jarGeometry, profile, volumeTo } from '../core/vessel';
+
+/** A trouble as typed, each amount per jar. */
+export interface TroubleSaid {
+  readonly trouble: TroubleKind;
+  readonly amount: string;
+  readonly salinityPercent: string;
+  readonly targetPercent: string;
+  readonly freeBrine: string;
+  readonly strengthPercent: string;
+  readonly cropId: string;
+}
+
+export interface PutRight {
+  readonly jar: JarNow;
+  readonly trouble: Trouble;
+  readonly remedy: Remedy;
+}
+
+/** Reads what was typed and answers what to do with this jar; pages and use case alike. */
+export function remedyFor(said: TroubleSaid, b: Batch, f: Filling, now: WallMinute): Outcome<PutRight> {
+  const measured = readPercent(said.salinityPercent, 'salinityPercent', 0.15);
+  if (!measured.ok) return measured;
+  const salinity = measured.value ?? salinityOf(b, f);
+  if (salinity === null || !(salinity > 0)) return refuse('salt-not-known', { field: 'salinityPercent' });
+  const target = readPercent(said.targetPercent, 'targetPercent', 0.1);
+  if (!target.ok) return target;
+  const trouble = readTrouble(said, b, f);
+  if (!trouble.ok) return trouble;
+  const jar = jarNow(b, f, salinity, target.value ?? usualTarget(b), now);
+  const remedy = putRight(jar, trouble.value);
+  return remedy.ok ? done({ jar, trouble: trouble.value, remedy: remedy.value }) : remedy;
+}
+
+/** A percent as typed, as a fraction; nothing typed is nothing said. */
+function readPercent(said: string, field: string, most: number): Outcome<number | null> {
+  const text = said.replace('%', '').replace(',', '.').trim();
+  if (text === '') return done(null);
+  const fraction = Number(text) / 100;
+  return fraction >= 0 && fraction < most
+    ? done(fraction)
+    : refuse('salinity-strange', { field, values: { said } });
+}
+
+function readTrouble(said: TroubleSaid, b: Batch, f: Filling): Outcome<Trouble> {
+  const kind = said.trouble;
+  const free = readLiquid(said.freeBrine, 'freeBrine', f, freeBrineG(f));
+  if (!free.ok) return free;
+  if (kind === 'too-weak') return done({ kind });
+  if (kind === 'too-salty') return done({ kind, freeBrineG: free.value });
+  const amount = readLiquid(said.amount, 'amount', f);
+  if (!amount.ok) return amount;
+  if (kind === 'unsalted-added') {
+    const c = crop(said.cropId || (b.items[0]?.cropId ?? ''));
+    if (!c) return refuse('crop-unknown', { field: 'cropId' });
+    return done({ kind, addedG: amount.value, moisture: c.moisture });
+  }
+  if (kind !== 'wrong-top-up') return done({ kind, missingG: amount.value });
+  const strength = readPercent(said.strengthPercent || '0', 'strengthPercent', 0.26);
+  if (!strength.ok) return strength;
+  return done({
+    kind,
+    pouredG: amount.value,
+    strength: as.trueStrength(strength.value ?? 0),
+    freeBrineG: free.value
+  });
+}
+
+/** Liquid as people say it: grams, millilitres, or millimetres of level in this jar. */
+function readLiquid(said: string, field: string, f: Filling, usual?: number): Outcome<number> {
+  if (said.trim() === '' && usual !== undefined) return done(usual);
+  const mm = readQuantity(said, { kind: 'length', unit: 'mm' });
+  const isLength = mm.ok && /[a-z]|"/i.test(said);
+  const volume = readQuantity(said, { kind: 'volume', unit: 'ml' });
+  const mass = readQuantity(said, { kind: 'mass', unit: 'g' });
+  const gPerMl = brineDensity(as.trueStrength(0.02), 20);
+  const g = isLength
+    ? levelMl(f, mm.value.value) * gPerMl
+    : volume.ok
+      ? volume.value.value * gPerMl
+      : mass.ok
+        ? mass.value.value
+        : NaN;
+  if (Number.isNaN(g) && !volume.ok) return { ok: false, refusal: { ...volume.refusal, field } };
+  return g > 0 ? done(g) : refuse('weight-not-positive', { field });
+}
+
+/** So many millimetres under the fill line are so many ml in this jar. */
+function levelMl(f: Filling, mm: number): number {
+  const shape = jarGeometry(f.geometryId);
+  if (!shape) return 0;
+  const p = profile(shape);
+  const line = heightOf(f.usableMl, p);
+  return volumeTo(line, p) - volumeTo(line - mm, p);
+}

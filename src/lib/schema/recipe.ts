@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { commandId, id, maybeText, note, shortText } from './common';
+
+const card = z
+  .string({ error: 'missing' })
+  .trim()
+  .min(1, 'missing')
+  .max(4000, 'card-too-long')
+  .transform((t) => t.replaceAll('\r\n', '\n'));
+const text = { name: shortText, styleId: id, card, notes: note };
+
+/** A recipe written down: a name, a style, and the card in its own words. */
+export const writeRecipeSchema = z.object({ commandId, ...text });
+/** Another version: what changed and why. */
+export const changeRecipeSchema = z.object({
+  commandId,
+  recipeId: id,
+  ...text,
+  what: shortText,
+  why: note,
+  wishId: z.union([id, z.literal('')]).default('')
+});
+/** Said after tasting: more or less of one line next time. */
+export const wishNextSchema = z.object({
+  commandId,
+  recipeId: id,
+  said: z.string({ error: 'missing' }).trim().min(1, 'missing').max(200, 'text-too-long'),
+  by: z.enum(['more', 'less'], 'not-a-choice'),
+  why: maybeText,
+  batchId: z.union([id, z.literal('')]).default('')
+});
+/** A wish granted as the next version, or left. */
+export const settleWishSchema = z.object({
+  commandId,
+  recipeId: id,
+  wishId: id,
+  how: z.enum(['take', 'leave'], 'not-a-choice')
+});
+/** Put away: no longer offered; its batches keep it. */
+export const retireRecipeSchema = z.object({
+  commandId,
+  recipeId: id,
+  back: z.enum(['yes', 'no'], 'not-a-choice').default('no')
+});

@@ -1,0 +1,82 @@
+/**
+ * Osier Bank, a made-up smallholding: what it owns and knows.
+ * Everything is stored through the use cases; nothing here is a record by itself.
+ */
+export const HOUSE = {
+  name: 'Osier Bank',
+  people: 4,
+  units: 'metric',
+  spoons: 'metric',
+  saltKindId: 'sea-fine',
+  scaleStepG: 1,
+  beds: 'Long bed, Ditch bed, South frame, Tunnel, Orchard edge',
+  waterId: 'boiled',
+  mild: 'yes'
+};
+
+export const JARS = [
+  { geometryId: 'clip-500', lid: 'clamped', owned: 28, name: '0.5 l clip jar' },
+  { geometryId: 'clip-1000', lid: 'clamped', owned: 14, name: '1 l clip jar' },
+  { geometryId: 'clip-1000', lid: 'airlock', owned: 8, name: '1 l airlock jar' },
+  { geometryId: 'clip-1500', lid: 'clamped', owned: 9, name: '1.5 l clip jar' },
+  { geometryId: 'clip-3000', lid: 'airlock', owned: 5, name: '3 l airlock jar' },
+  { geometryId: 'crock-water-5l', lid: 'water channel', owned: 2, name: '5 l crock' },
+  { geometryId: 'crock-water-15l', lid: 'water channel', owned: 1, name: '15 l crock' }
+];
+
+export const PLACES = [
+  { placeId: 'counter', name: 'Kitchen counter', kind: 'counter', tempC: 22, shelfLitres: '' },
+  { placeId: 'stairs', name: 'Back stairs', kind: 'counter', tempC: 17, shelfLitres: '' },
+  { placeId: 'fridge', name: 'Fridge, bottom shelf', kind: 'cold', tempC: 4, shelfLitres: '40' },
+  { placeId: 'cellar', name: 'Stone cellar', kind: 'cold', tempC: 12, shelfLitres: '120' },
+  { placeId: 'pantry', name: 'Pantry shelf', kind: 'pantry', tempC: 18, shelfLitres: '' }
+];
+
+export const GOODS = [
+  { name: 'Fine sea salt', kind: 'salt', amount: '3 kg', low: '500 g', saltKindId: 'sea-fine' },
+  { name: 'Grey sea salt, damp', kind: 'salt', amount: '800 g', low: '200 g', saltKindId: 'sea-grey-damp' },
+  { name: 'Caraway', kind: 'spice', amount: '90 g', low: '40 g' },
+  { name: 'Juniper berries', kind: 'spice', amount: '35 g', low: '40 g' },
+  { name: 'Mustard seed, yellow', kind: 'spice', amount: '210 g', low: '50 g' },
+  { name: 'Summer savory, dried', kind: 'spice', amount: '60 g', low: '20 g' },
+  { name: 'Rubber rings', kind: 'lid', amount: '18', low: '10' },
+  { name: 'Airlocks', kind: 'lid', amount: '3', low: '2' }
+];
+
+export const TARES = [
+  { name: 'Blue bowl', weight: '412 g' },
+  { name: 'Big steel bowl', weight: '688 g' },
+  { name: 'Colander', weight: '365 g' }
+];
+
+export const WEIGHTS = [
+  { weightId: 'disc', name: 'Glass disc', kind: 'disc', displacesMl: 35, heightMm: 18, widthMm: 66 },
+  { weightId: 'stones', name: 'Crock stones', kind: 'stone', displacesMl: 380, heightMm: 42, widthMm: 165 },
+  { weightId: 'bag', name: 'Water bag', kind: 'water bag', displacesMl: 150, heightMm: 22, widthMm: 96 }
+];
+
+/** Which weight goes in which kind of jar. */
+export const WEIGHT_IN = [{ jarId: 'crock-water-15l.water-channel', weightId: 'stones' }];
+
+/** Brine made ahead, a few days before the demo opens. */
+export const BRINES = [{ day: '2026-09-09', name: 'Stock brine', amount: '1.2 l', strengthPercent: 5 }];
+
+/** Ten level teaspoons of their own salt, weighed once. */
+export const SPOON = { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '56 g' };
+
+/** Stood in the cellar already when the season began. */
+export const STANDING = [
+  {
+    day: '2026-06-01',
+    name: 'Winter kraut, the last of it',
+    styleId: 'shredded',
+    cropId: 'cabbage-white',
+    since: '2026-03-14',
+    placeId: 'fridge',
+    placeSince: '2026-04-11',
+    jarId: 'clip-1000.clamped',
+    jars: 2,
+    quarters: 3,
+    saltPercent: 2.2
+  }
+];

@@ -1,0 +1,279 @@
+import type { z } from 'zod';
+import { nextLidNumbers, standingFillings, type BatchEvent } from '../../core/batch';
+import { dayOfWall } from '../../core/calendar';
+import type { Place } from '../../core/kit';
+import type { Lot } from '../../core/lot';
+import { crop } from '../../core/produce';
+import { readQuantity } from '../../core/quantity';
+import type { Recipe } from '../../core/recipe';
+import { done, refuse, type Outcome } from '../../core/refusal';
+import { brought, equilibriumSalinity, saltKind } from '../../core/salt';
+import { style } from '../../core/style';
+import { drawnG, secondPick, worksheet, type JarCard, type Worksheet } from '../../core/worksheet';
+import { addPickSchema, startBatchSchema } from '../../schema/batch';
+import type { Work } from '../db/aggregate';
+import { batches, brines, household, lots, OURS, pantries, pantry, recipeOf } from '../repos';
+import { useCase } from './act';
+import { atHand, benchItems, changeStoredDraft, worksheetInput } from './bench';
+
+/** What a started batch answers: the numbers to write on the lids. */
+export interface StartAnswer {
+  readonly batchId: string;
+  readonly name: string;
+  readonly lidNumbers: readonly number[];
+}
+
+/**
+ * Start a batch from what lies on the bench. The worksheet is computed anew here and stored; jars go by the counts
+ * given, brine by what was really poured; the salt comes off the pantry shelf.
+ */
+export const startBatch = useCase(
+  'start-batch',
+  startBatchSchema,
+  async (work, input): Promise<Outcome<StartAnswer>> => {
+    const at = await atHand(work.trx, dayOfWall(work.wall));
+    const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
+    const changed = input.seen ? changedSince(input.seen, onBench) : '';
+    if (changed !== '') return refuse('bench-changed', { values: { changed } });
+    const all = await batches.list(work.trx, 'all');
+    const place = at.ours.places.find((p) => p.id === input.placeId);
+    if (!place) return refuse('place-unknown', { field: 'placeId' });
+    if (place.kind !== 'counter')
+      return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
+    const recipe = input.recipeId === '' ? undefined : await recipeOf(work.trx, input.recipeId);
+    if (input.recipeId !== '' && !recipe) return refuse('recipe-unknown', { field: 'recipeId' });
+    const ready = worksheetInput(benchItems(onBench), input, at);
+    if (!ready.ok) return ready;
+    const made = worksheet(ready.value);
+    if (!made.ok) return made;
+    const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
+    if (unread.length > 0)
+      return refuse('harm-not-read', {
+        field: 'knowing',
+        values: { rules: unread.map((c) => c.says).join(' ') }
+      });
+    const used = brineUsed(input.brineUsed, made.value);
+    if (!used.ok) return used;
+    const lidNumbers = nextLidNumbers(
+      made.value.jars.length,
+      all.flatMap((b) => b.fillings),
+      work.wall
+    );
+    await batches.append(work, work.command, [
+      started(work, input, made.value, used.value, place, lidNumbers, recipe)
+    ]);
+    await packLots(work, onBench, made.value);
+    await takeSalt(work, input.saltKindId, made.value.salt.weighG);
+    await takeBrine(work, made.value, used.value, input.keepRest, input.name);
+    await changeStoredDraft(work.trx, { set: {}, forget: [], anew: true });
+    return done({ batchId: work.command, name: input.name, lidNumbers });
+  }
+);
+
+/** What another hand changed on the bench since a page showed it, in words; empty where nothing was. */
+function changedSince(seen: Readonly<Record<string, string>>, onBench: readonly Lot[]): string {
+  const name = (lot: Lot) => crop(lot.cropId)?.name ?? lot.cropId;
+  const news = onBench.flatMap((lot) => {
+    const [was, now] = [seen[lot.id], lot.prepared?.said ?? ''];
+    if (was === undefined) return [`${name(lot)} came to it`];
+    if (was.trim() === now.trim()) return [];
+    return [now === '' ? `${name(lot)} is to be weighed again` : `${name(lot)} weighs ${now}`];
+  });
+  const gone = Object.keys(seen).some((lotId) => !onBench.some((lot) => lot.id === lotId));
+  return [...news, ...(gone ? ['a pick was put back'] : [])].join(', ');
+}
+
+/** Brine really poured, ml; empty means as planned. */
+function brineUsed(said: string, w: Worksheet): Outcome<number | null> {
+  const planned = w.brine?.inJarsMl ?? null;
+  if (said === '') return done(planned);
+  if (planned === null) return refuse('no-brine-here', { field: 'brineUsed' });
+  const read = readQuantity(said, { kind: 'volume', unit: 'ml' });
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field: 'brineUsed' } };
+  return read.value.value > 3 * planned + 1000
+    ? refuse('more-than-there-is', {
+        field: 'brineUsed',
+        values: { saidG: read.value.value, thereG: planned }
+      })
+    : done(read.value.value);
+}
+
+function started(
+  work: Work,
+  input: z.output<typeof startBatchSchema>,
+  w: Worksheet,
+  usedMl: number | null,
+  place: Place,
+  lidNumbers: number[],
+  recipe: Recipe | undefined
+): BatchEvent {
+  const poured = w.brine && usedMl !== null ? usedMl / w.brine.inJarsMl : 1;
+  return {
+    type: 'started',
+    data: {
+      name: input.name,
+      styleId: w.styleId,
+      items: w.items.map((i) => ({
+        lotId: i.id,
+        cropId: i.cropId,
+        name: i.name,
+        preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean
+      })),
+      equilibrium: reallyEnds(w, poured),
+      equilibriumSd: w.ends.equilibriumSd,
+      saltKindId: w.saltKindId,
+      brinePlannedMl: w.brine?.inJarsMl ?? null,
+      brineUsedMl: usedMl,
+      brineSaid: input.brineUsed !== '',
+      saltG: w.salt.weighG,
+      note: [input.note, ...input.knowing.map((r) => `Knew of: ${r}`)].filter(Boolean).join(' · '),
+      placeId: place.id,
+      fillings: w.jars.map((card, i) =>
+        filling(card, poured, `${work.command}.j${i + 1}`, lidNumbers[i] ?? 0)
+      ),
+      worksheet: w,
+      recipe: recipe ? { id: recipe.id, version: recipe.version, name: recipe.name } : null
+    }
+  };
+}
+
+/** Where the salt ends with the brine that was really poured. */
+function reallyEnds(w: Worksheet, poured: number): number {
+  if (!w.brine || poured === 1) return w.ends.equilibrium;
+  const vegWaterG = w.rinse
+    ? (w.rinse.waterG * w.packedG) / w.prepared.mean
+    : w.items.reduce(
+        (a, i) => a + (i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * w.packedG) / w.prepared.mean,
+        0
+      );
+  const share = w.packedG / w.prepared.mean;
+  const extra = brought(w.extras);
+  const pouredNacl = w.jars.reduce((a, j) => a + brineSalt(j, w), 0);
+  const rubbed = w.jars.reduce((a, j) => a + j.naclG, 0) - pouredNacl;
+  const waterG = w.jars.reduce((a, j) => a + j.waterG, 0) * poured;
+  return equilibriumSalinity({
+    naclG: rubbed + pouredNacl * poured + (extra.naclG + (w.rinse?.naclG ?? 0)) * share,
+    waterG: waterG + extra.waterG * share,
+    vegG: w.packedG,
+    vegWaterG
+  });
+}
+
+const brineSalt = (j: JarCard, w: Worksheet) =>
+  w.brine ? (j.waterG * w.brine.strength) / (1 - w.brine.strength) : 0;
+
+function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
+  const brineG = card.contentsG - card.vegG;
+  return {
+    id,
+    lidNumber,
+    jarId: card.jarId,
+    jarName: card.name,
+    geometryId: card.geometryId,
+    lid: card.lid,
+    headspaceMm: card.headspaceMm,
+    usableMl: card.usableMl,
+    vegG: card.vegG,
+    vegRoomMl: card.vegRoomMl,
+    contentsG: card.vegG + brineG * poured
+  };
+}
+
+/** Each pick on the bench gives its share; what did not fit stays there, prepared. */
+async function packLots(work: Work, onBench: readonly Lot[], w: Worksheet): Promise<void> {
+  const share = w.packedG / w.prepared.mean;
+  for (const lot of onBench) {
+    const item = w.items.find((i) => i.id === lot.id);
+    if (!item) continue;
+    const data = { g: lot.benchG * share, preparedG: item.prepared.mean * share, batchId: work.command };
+    await lots.append(work, lot.id, [{ type: 'packed', data }]);
+  }
+}
+
+async function takeSalt(work: Work, saltKindId: string, amount: number): Promise<void> {
+  const goods = (await pantry(work.trx)).find((g) => g.saltKindId === saltKindId);
+  if (goods)
+    await pantries.append(work, OURS, [
+      { type: 'goodsUsed', data: { id: goods.id, amount, batchId: work.command } }
+    ]);
+}
+
+/** Kept brine that went in is taken off; what is left of the mixed one is kept, if somebody wants it. */
+async function takeBrine(
+  work: Work,
+  w: Worksheet,
+  usedMl: number | null,
+  keepRest: boolean,
+  name: string
+): Promise<void> {
+  if (!w.brine) return;
+  for (const b of w.brine.fromStock)
+    await brines.append(work, b.id, [{ type: 'used', data: { ml: b.ml, batchId: work.command } }]);
+  const restMl = w.brine.mixMl - (usedMl ?? w.brine.inJarsMl);
+  if (keepRest && restMl >= 10)
+    await brines.append(work, `${work.command}.rest`, [
+      {
+        type: 'kept',
+        data: {
+          name: `Left from ${name}`.slice(0, 80),
+          day: dayOfWall(work.wall),
+          from: 'mixed',
+          batchId: work.command,
+          strength: w.brine.strength,
+          ml: restMl
+        }
+      }
+    ]);
+}
+
+/**
+ * The bench's vegetables into a crock or jar that stands already, with the salt that keeps its salinity. What is on
+ * the bench must be weighed prepared.
+ */
+export const addPick = useCase(
+  'add-pick',
+  addPickSchema,
+  async (work, input): Promise<Outcome<StartAnswer & { saltG: number; drawOffMl: number }>> => {
+    const found = await batches.load(work.trx, input.batchId);
+    if (!found) return refuse('batch-unknown', { field: 'batchId' });
+    const b = found.state;
+    const jars = standingFillings(b, [input.fillingId]);
+    const jar = jars.ok ? jars.value[0] : undefined;
+    if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
+    const s = style(b.styleId);
+    const ours = await household(work.trx);
+    const kind = saltKind(b.saltKindId ?? ours.saltKindId);
+    if (!s || !kind) return refuse('style-unknown', { field: 'batchId' });
+    const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
+    const items = onBench.map((l) => ({ lot: l, cropId: l.cropId, preparedG: l.prepared?.g ?? 0 }));
+    if (items.some((i) => i.preparedG <= 0)) return refuse('weigh-prepared-first', { field: 'batchId' });
+    const pick = secondPick(items, { ...jar, equilibrium: b.equilibrium ?? 0 }, s, kind);
+    if (!pick.ok) return pick;
+    const { vegG, roomMl, naclG, saltG, drawOffMl } = pick.value;
+    await batches.append(work, b.id, [
+      {
+        type: 'added',
+        data: {
+          fillingId: jar.id,
+          items: items.map((i) => ({
+            lotId: i.lot.id,
+            cropId: i.cropId,
+            name: crop(i.cropId)?.name ?? i.cropId,
+            preparedG: i.preparedG
+          })),
+          vegG,
+          vegRoomMl: roomMl,
+          naclG,
+          saltG,
+          drawnG: drawOffMl === 0 ? 0 : drawnG(drawOffMl, b.equilibrium ?? 0)
+        }
+      }
+    ]);
+    for (const { lot, preparedG } of items)
+      await lots.append(work, lot.id, [
+        { type: 'packed', data: { g: lot.benchG, preparedG, batchId: b.id } }
+      ]);
+    await takeSalt(work, kind.id, saltG);
+    return done({ batchId: b.id, name: b.name, lidNumbers: [jar.lidNumber], saltG, drawOffMl });
+  }
+);

@@ -1,0 +1,62 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import { dayNumberOf } from '$lib/core/care';
+  import { standing, type Batch } from '$lib/core/batch';
+  import { plain, roundSalt, writePercent } from '$lib/core/quantity';
+  import { saltKind } from '$lib/core/salt';
+  import { style } from '$lib/core/style';
+  import { secondPick } from '$lib/core/worksheet';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import { useHouse } from '../house.svelte';
+  import type { Bench } from './bench.svelte';
+
+  /** A second pick into a crock or jar that has stood for a few days and has room. */
+  let { bench, young, onadded }: { bench: Bench; young: readonly Batch[]; onadded: () => void } = $props();
+  const house = useHouse();
+  const items = $derived(
+    (bench.sheet?.items ?? []).map((i) => ({ cropId: i.cropId, preparedG: i.prepared.mean }))
+  );
+  const rooms = $derived(
+    young.flatMap((b) => {
+      const s = style(b.styleId);
+      const kind = saltKind(b.saltKindId ?? house.household.saltKindId);
+      if (!s || !kind || b.equilibrium === null || items.length === 0) return [];
+      return standing(b).flatMap((f) => {
+        const pick = secondPick(items, { ...f, equilibrium: b.equilibrium ?? 0 }, s, kind);
+        return pick.ok ? [{ b, f, pick: pick.value }] : [];
+      });
+    })
+  );
+</script>
+
+{#if rooms.length > 0}
+  <details class="no-print border-t border-rule-strong pt-1">
+    <summary class="act">Add it to a crock that stands already</summary>
+    <ul>
+      {#each rooms as { b, f, pick } (f.id)}
+        <li class="line flex flex-wrap items-center justify-between gap-x-4">
+          <div>
+            <p class="font-semibold">Jar {f.lidNumber}, {b.name}, day {dayNumberOf(b, house.now)}</p>
+            <p class="text-sm">
+              <b>{plain(roundSalt(pick.saltG), 1)} g salt</b> keeps it at {writePercent(b.equilibrium ?? 0)};
+              then {Math.round(pick.fill * 100)} % full{pick.drawOffMl > 0
+                ? `. Dissolve it in brine drawn off; ${house.volume(pick.drawOffMl)} of brine comes out`
+                : ''}.
+            </p>
+          </div>
+          <ActionForm
+            action="/bench?/addPick"
+            values={{ batchId: b.id, fillingId: f.id }}
+            ondone={onadded}
+            next={{ href: `/counter?batch=${b.id}`, text: 'To the counter' }}
+          >
+            {#snippet children({ busy })}<Button type="submit" outline disabled={busy || bench.estimated}
+                >Add it</Button
+              >{/snippet}
+          </ActionForm>
+        </li>
+      {/each}
+    </ul>
+    {#if bench.estimated}<p class="text-sm text-quiet">Weigh it prepared first.</p>{/if}
+  </details>
+{/if}

@@ -1,0 +1,93 @@
+<script lang="ts">
+  import { Checkbox } from 'flowbite-svelte';
+  import { daysBetween, dayOfWall } from '$lib/core/calendar';
+  import { waterSource, type KeptBrine } from '$lib/core/kit';
+  import { plain, unitFor, writePercent, writeSalt } from '$lib/core/quantity';
+  import type { BrineToMix, Worksheet } from '$lib/core/worksheet';
+  import { useHouse } from '../house.svelte';
+  import type { Bench } from './bench.svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+
+  /** How the brine is made: jug or jar, cold or hot, from what is there already, with which water. */
+  let { bench, sheet, brines }: { bench: Bench; sheet: Worksheet; brines: readonly KeptBrine[] } = $props();
+  const house = useHouse();
+  const water = $derived(waterSource(house.household.waterId));
+  const cupMl = $derived(unitFor('cup', house.household.spoons)?.factor ?? 250);
+  const cups = (b: BrineToMix) => plain(Math.round((b.waterMl / cupMl) * 4) / 4, 2);
+  const age = (b: KeptBrine) => daysBetween(b.day, dayOfWall(house.now));
+  const time = (minutes: number) =>
+    minutes < 90
+      ? `${Math.round(minutes / 5) * 5} minutes`
+      : `${plain(Math.round(minutes / 30) / 2, 1)} hours`;
+  const toggle = (id: string, on: boolean) =>
+    bench.choose({ brineIds: on ? [...bench.brineIds, id] : bench.brineIds.filter((b) => b !== id) });
+</script>
+
+{#if sheet.brine}
+  {@const brine = sheet.brine}
+  <section aria-label="The brine" class="flex flex-col gap-1 text-sm">
+    <h2 class="border-b border-rule-strong pb-1 text-base">The brine</h2>
+    {#if brine.mix === 'jug'}
+      <p>
+        <b>{house.volume(brine.waterMl)} water</b>, {house.mass(brine.waterG)} on the scale, {cups(brine)} cups
+        of {Math.round(cupMl)} ml; <b>{writeSalt(brine.saltG)} salt</b> stirred in. {writePercent(
+          brine.strengthByWater
+        )} of the water.
+      </p>
+    {:else}
+      <p>
+        Salt into each jar, as its card says, then water to the fill line; turn it until the salt is gone.
+        {house.volume(brine.waterMl)} water in all, none to spare.
+      </p>
+    {/if}
+    {#each brine.fromStock as b (b.id)}
+      <p>With {house.volume(b.ml)} of {b.name}, which brings {writeSalt(b.naclG)} of pure salt.</p>
+    {/each}
+    {#if brine.coolsMinutes !== null}
+      <p class="heed">
+        Boiled, it is cool enough after about {time(brine.coolsMinutes)}. Poured hot: warm jar, a cloth
+        beneath, slowly; cold glass cracks.
+      </p>
+    {/if}
+    <p class="text-quiet">
+      Water: {water.name}. {water.says}
+      <a class="underline underline-offset-4" href="/kit#settings">Change it in Kit.</a>
+    </p>
+    <div class="no-print grid grid-cols-2 items-end gap-x-4">
+      <ChoiceField
+        label="Mixed"
+        id="mix"
+        value={bench.mix}
+        items={[
+          { value: 'jug', name: 'in a jug, some to spare' },
+          { value: 'in the jar', name: 'in the jar: salt, then water' }
+        ]}
+        onchange={(mix) => bench.choose({ mix })}
+      />
+      <Checkbox checked={bench.hot} onchange={(e) => bench.choose({ hot: e.currentTarget.checked })}
+        >Boiled, hot brine</Checkbox
+      >
+    </div>
+    {#if brines.length > 0}
+      <p class="no-print pt-1 font-semibold">Brine that is there already:</p>
+      {#each brines as b (b.id)}
+        <Checkbox
+          checked={bench.brineIds.includes(b.id)}
+          onchange={(e) => toggle(b.id, e.currentTarget.checked)}
+          >{b.name}: {house.volume(b.ml)} of {writePercent(b.strength)}, {age(b) === 0
+            ? 'from today'
+            : `${age(b)} day${age(b) === 1 ? '' : 's'} old`}{b.from === 'batch'
+            ? '; a starter, only of a sound batch'
+            : ''}</Checkbox
+        >
+      {/each}
+    {/if}
+  </section>
+{/if}
+{#if sheet.bags}
+  <p class="text-sm">
+    Water bag{sheet.bags.bags > 1 ? 's' : ''}: {sheet.bags.bags} × {house.volume(sheet.bags.eachMl)} of brine as
+    strong as the batch, {house.volume(sheet.bags.waterG)} water with {writeSalt(sheet.bags.saltG)} salt in all,
+    so that a leak changes nothing.
+  </p>
+{/if}

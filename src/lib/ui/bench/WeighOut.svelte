@@ -1,0 +1,118 @@
+<script lang="ts">
+  import { bowlTooSalty } from '$lib/core/correct';
+  import { as, writePercent, writeSalt } from '$lib/core/quantity';
+  import { saltKind } from '$lib/core/salt';
+  import { bar, keepIt, nextToWeigh, overshoot, rescale, type Target } from '$lib/core/weighing';
+  import WeightField from '../forms/WeightField.svelte';
+  import { useHouse } from '../house.svelte';
+  import { scale } from '../scale/scale.svelte';
+  import type { Bench } from './bench.svelte';
+
+  /** One thing after another against its target: a bar that fills, a soft landing, a way out of too much. */
+  let {
+    bench,
+    targets,
+    open = false
+  }: { bench: Bench; targets: readonly Target[]; open?: boolean } = $props();
+  const house = useHouse();
+  const step = $derived(house.household.scaleStepG);
+  // While the finger is in an empty field the bar follows the scale itself; what is typed or taken prevails.
+  let at = $state<string | null>(null);
+  const live = (t: Target): Target =>
+    at === t.id && t.weighedG === null && !scale.lost && (scale.reading?.g ?? 0) > 0
+      ? { ...t, weighedG: scale.reading?.g ?? 0 }
+      : t;
+  /** Dry salt that is in cannot be taken out: unsalted vegetables bring the bowl back. */
+  const bowl = $derived.by(() => {
+    const sheet = bench.sheet;
+    const salt = targets.find((t) => t.id === 'salt');
+    const kind = saltKind(bench.saltKindId);
+    if (!sheet || bench.salting !== 'dry' || salt?.weighedG == null || !kind) return null;
+    const target = sheet.ends.equilibrium;
+    const vegWaterG = (sheet.salt.naclG * (1 - target)) / target;
+    const moisture = vegWaterG / sheet.packedG;
+    const made = bowlTooSalty(
+      salt.weighedG * kind.purity,
+      vegWaterG,
+      as.equilibriumSalinity(target),
+      moisture
+    );
+    return made.ok ? made.value : null;
+  });
+  const next = $derived(nextToWeigh(targets, step));
+  const amount = (g: number) => (g < 100 ? writeSalt(g) : house.mass(g));
+  const say = (id: string, text: string) => bench.choose({ weighed: { ...bench.weighedOut, [id]: text } });
+  const move = (to: readonly Target[]) =>
+    bench.choose({ targets: Object.fromEntries(to.map((t) => [t.id, t.g])) });
+</script>
+
+<details class="no-print border-t border-rule-strong pt-1" {open}>
+  <summary class="act">Weigh it out, one after the other</summary>
+  <ol>
+    {#each targets.map(live) as t (t.id)}
+      {@const b = bar(t, step)}
+      {@const over = overshoot(t, step)}
+      <li class="line grid grid-cols-[1fr_9rem] items-start gap-x-4">
+        <div>
+          <p class={['flex flex-wrap justify-between gap-x-3', next?.id === t.id && 'font-bold']}>
+            <span>{t.name}</span><span>{amount(t.g)}</span>
+          </p>
+          <div
+            class="relative mt-1 h-4 overflow-hidden rounded-sm bg-rule-soft"
+            role="meter"
+            aria-label="{t.name}: {t.weighedG === null ? 'nothing' : amount(t.weighedG)} of {amount(t.g)}"
+            aria-valuemin={0}
+            aria-valuemax={Math.round(t.g * 10) / 10}
+            aria-valuenow={Math.min(t.g, t.weighedG ?? 0)}
+          >
+            <div
+              class={['h-full', b.state === 'over' ? 'bg-heed' : 'bg-slate']}
+              style:width="{b.filled * 90}%"
+            ></div>
+            <!-- The landing zone: from here on slowly, to here it is right. -->
+            <div
+              class="absolute inset-y-0 border-x-2 border-ink bg-brine/60"
+              style:left="{(b.from / t.g) * 90}%"
+              style:width="{Math.max(1.5, ((b.to - b.from) / t.g) * 90)}%"
+            ></div>
+          </div>
+          <p class="min-h-6 text-sm" aria-live="polite">
+            {#if b.state === 'right'}right
+            {:else if over}<span class="text-heed">{amount(over.takeOutG)} too much</span>
+            {:else if t.weighedG !== null}{amount(t.g - t.weighedG)} to go{/if}
+          </p>
+          {#if over && t.id === 'salt' && bowl}
+            <p class="text-sm">
+              Strewn in already? <b>{house.mass(bowl.addVegG)}</b> more of the vegetables, unsalted, brings it
+              back to {writePercent(bowl.after.salinity)}; as it is, it ends at {writePercent(
+                bowl.now.salinity
+              )}.
+            </p>
+          {/if}
+          {#if over}
+            <div class="flex flex-wrap gap-x-4 text-sm">
+              <button class="act" onclick={() => move(keepIt(targets, t.id))}>keep it</button>
+              <button class="act" onclick={() => move(rescale(targets, t.id))}
+                >the rest × {over.factor.toFixed(2)}</button
+              >
+              <button class="act" onclick={() => say(t.id, `${Math.round(t.g * 10) / 10} g`)}
+                >{amount(over.takeOutG)} taken out</button
+              >
+            </div>
+          {/if}
+        </div>
+        <WeightField
+          label="{t.name}, weighed"
+          hideLabel
+          value={bench.weighedOut[t.id] ?? ''}
+          placeholder={amount(t.g)}
+          oninput={(text) => say(t.id, text)}
+          onfinger={(here) => (at = here ? t.id : at === t.id ? null : at)}
+          pad="focus"
+          spread
+        />
+      </li>
+    {/each}
+  </ol>
+  {#if !next && targets.length > 0}<p class="py-2 font-semibold">All of it is weighed.</p>{/if}
+</details>

@@ -1,0 +1,55 @@
+import type { Target } from '$lib/core/weighing';
+import { readQuantity } from '$lib/core/quantity';
+import type { Scaled } from '$lib/core/recipe';
+import type { Addition } from '$lib/core/style';
+import type { Worksheet } from '$lib/core/worksheet';
+
+const slug = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 60);
+
+/** Seasoning that is weighed: of the recipe, or what the style usually takes by the kilo. */
+export function seasoningOf(
+  sheet: Worksheet,
+  additions: readonly Addition[],
+  recipe: Scaled | null
+): { id: string; name: string; g: number }[] {
+  if (recipe)
+    return recipe.lines.flatMap((l) =>
+      l.g !== null && !l.of.produce && l.of.saltyId === null
+        ? [{ id: slug(l.of.name), name: l.of.name, g: l.g }]
+        : []
+    );
+  return additions
+    .filter((a) => a.per === 'kg' && a.unit === 'g')
+    .map((a) => ({ id: slug(a.name), name: a.name, g: (a.amount * sheet.packedG) / 1000 }));
+}
+
+/**
+ * What is weighed one after the other for this batch: salt, water, and the seasoning. `moved` are
+ * targets changed by hand, g; `said` what was weighed, as typed.
+ */
+export function targetsOf(
+  sheet: Worksheet,
+  seasoning: readonly { readonly id: string; readonly name: string; readonly g: number }[],
+  moved: Readonly<Record<string, number>>,
+  said: Readonly<Record<string, string>>
+): Target[] {
+  const wanted: [string, string, number][] = [
+    ...(sheet.rinse && !sheet.rinse.weighed
+      ? [['heavy-salt', 'Salt to strew before the rinse', sheet.rinse.heavySaltG] as [string, string, number]]
+      : []),
+    ['salt', sheet.rinse ? 'Salt after the rinse' : 'Salt', sheet.salt.weighG],
+    ...(sheet.brine ? [['water', 'Water', sheet.brine.waterG] as [string, string, number]] : []),
+    ...seasoning.map((x): [string, string, number] => [x.id, x.name, x.g])
+  ];
+  return wanted
+    .filter(([, , g]) => g > 0)
+    .map(([id, name, g]) => {
+      const read = readQuantity(said[id] ?? '', { kind: 'mass', unit: 'g' });
+      return { id, name, g: moved[id] ?? g, weighedG: read.ok ? read.value.value : null };
+    });
+}

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import { dayOfWall, wall } from '$lib/core/calendar';
+  import TextField from '../forms/TextField.svelte';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import { useHouse } from '../house.svelte';
+  import { relativeDay } from '../time';
+
+  /** When nobody is here: the Bench says which lids will not do. */
+  const house = useHouse();
+  const today = $derived(dayOfWall(house.now));
+  const coming = $derived(house.household.away.filter((a) => a.to >= today));
+</script>
+
+<section id="away">
+  <h2 class="border-b-2 border-ink pb-1">Away</h2>
+  <ul>
+    {#each coming as a (a.id)}
+      <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule">
+        <span>{relativeDay(wall(a.from, 12), house.now)} to {relativeDay(wall(a.to, 12), house.now)}</span>
+        <ActionForm action="/kit?/notAway" values={{ awayId: a.id }}>
+          {#snippet children({ busy })}<button
+              class="min-h-11 text-sm underline underline-offset-4"
+              disabled={busy}>not away after all</button
+            >{/snippet}
+        </ActionForm>
+      </li>
+    {:else}<li class="py-2 text-quiet">Nobody plans to be away.</li>{/each}
+  </ul>
+  <details>
+    <summary class="act">Somebody has to open the lids: plan days away</summary>
+    <ActionForm action="/kit?/away" class="grid items-start gap-3 py-2 sm:grid-cols-3" label="Days away">
+      {#snippet children({ busy, problemAt })}
+        <TextField label="From" id="a-from" name="from" type="date" min={today} problem={problemAt('from')} />
+        <TextField label="To" id="a-to" name="to" type="date" min={today} problem={problemAt('to')} />
+        <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Keep</Button></div>
+      {/snippet}
+    </ActionForm>
+  </details>
+</section>

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import { dayOfWall, daysBetween, wall } from '$lib/core/calendar';
+  import { brineUseBy, type KeptBrine } from '$lib/core/kit';
+  import { writePercent } from '$lib/core/quantity';
+  import TextField from '../forms/TextField.svelte';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import { useHouse } from '../house.svelte';
+  import { relativeDay } from '../time';
+
+  /** Brine made ahead or left over: strength, age, where it comes from. The Bench offers it to the next batch. */
+  let { brines }: { brines: readonly KeptBrine[] } = $props();
+  const house = useHouse();
+  const today = $derived(dayOfWall(house.now));
+</script>
+
+<section aria-label="Brine">
+  <h2 class="border-b-2 border-ink pb-1">Brine</h2>
+  <ul>
+    {#each brines as b (b.id)}
+      {@const left = daysBetween(today, brineUseBy(b))}
+      <li class="line">
+        <p class="flex flex-wrap justify-between gap-x-4">
+          <b>{b.name}</b><span>{house.volume(b.ml)} of {writePercent(b.strength)}</span>
+        </p>
+        <div class="flex flex-wrap items-center justify-between gap-x-4 text-sm">
+          <span class={left < 0 ? 'text-heed' : 'text-quiet'}
+            >{b.from === 'batch' ? 'drained' : 'mixed'}
+            {relativeDay(wall(b.day, 12), house.now)}; {left < 0
+              ? 'older than it should be: pour it away'
+              : left === 0
+                ? 'use it today'
+                : `use within ${left} day${left === 1 ? '' : 's'}`}</span
+          >
+          <ActionForm action="/pantry?/takeBrine" values={{ brineId: b.id }}>
+            {#snippet children({ busy })}<button
+                class="min-h-11 underline underline-offset-4"
+                disabled={busy}
+                aria-label="Used up or poured away: {b.name}">used up, poured away</button
+              >{/snippet}
+          </ActionForm>
+        </div>
+      </li>
+    {:else}<li class="py-2 text-quiet">None is kept.</li>{/each}
+  </ul>
+  <details>
+    <summary class="act">Keep a brine</summary>
+    <ActionForm action="/pantry?/keepBrine" class="grid gap-3 py-2" label="Keep a brine">
+      {#snippet children({ busy, problemAt })}
+        <TextField
+          label="Name"
+          id="b-name"
+          name="name"
+          placeholder="Stock brine"
+          problem={problemAt('name')}
+        />
+        <div class="grid grid-cols-2 gap-3">
+          <TextField
+            label="How much"
+            id="b-amount"
+            name="amount"
+            placeholder="1.5 l"
+            problem={problemAt('amount')}
+          />
+          <TextField
+            label="Salt in the brine, %"
+            id="b-strength"
+            name="strengthPercent"
+            placeholder="5"
+            inputmode="decimal"
+            problem={problemAt('strengthPercent')}
+          />
+        </div>
+        <p class="text-sm text-quiet">
+          50 g of salt and 950 g of water are 5 %. Drained from a batch? Keep it from its own record.
+        </p>
+        <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+      {/snippet}
+    </ActionForm>
+  </details>
+</section>

@@ -1,0 +1,47 @@
+import { json } from '@sveltejs/kit';
+import { jsonBody, problemJson } from '$lib/server/http/answers';
+import { scaleActSchema } from '$lib/schema/scale';
+import { refusalsOf } from '$lib/server/usecases/act';
+import type { ScaleDevice, ScaleWord } from '$lib/server/devices';
+import type { RequestHandler } from './$types';
+
+/** The scale's readings as they come (server-sent events), or what scale it is (JSON). */
+export const GET: RequestHandler = ({ request, locals }) => {
+  const { scale } = locals.house;
+  if (!scale) return problemJson([{ code: 'no-scale' }]);
+  if (!request.headers.get('accept')?.includes('text/event-stream'))
+    return json({ name: scale.name, stepG: scale.stepG, capacityG: scale.capacityG, lost: scale.lost });
+  return new Response(streamOf(scale), {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', connection: 'keep-alive' }
+  });
+};
+
+function streamOf(scale: ScaleDevice): ReadableStream<Uint8Array> {
+  const bytes = new TextEncoder();
+  let stop = () => {};
+  return new ReadableStream({
+    start(controller) {
+      stop = scale.listen((word: ScaleWord) => {
+        if (word.kind === 'closed') return controller.close();
+        // A page that does not keep up misses readings rather than hearing old ones.
+        if ((controller.desiredSize ?? 0) < -20 && word.kind === 'reading') return;
+        controller.enqueue(bytes.encode(`data: ${JSON.stringify(word)}\n\n`));
+      });
+    },
+    cancel: () => stop()
+  });
+}
+
+/** A key pressed from afar; on a stand-in also things put on and the plug pulled. */
+export const POST: RequestHandler = async ({ request, locals }) => {
+  const { scale } = locals.house;
+  if (!scale) return problemJson([{ code: 'no-scale' }]);
+  const parsed = scaleActSchema.safeParse(await jsonBody(request));
+  if (!parsed.success) return problemJson(refusalsOf(parsed.error));
+  const act = parsed.data;
+  if (act.do === 'tare' || act.do === 'unit' || act.do === 'on') scale.press(act.do);
+  else if (!scale.play) return problemJson([{ code: 'scale-is-real' }]);
+  else if (act.do === 'plug') scale.play.plug(act.connected);
+  else scale.play.act(act);
+  return json({ lost: scale.lost });
+};
