@@ -120,6 +120,59 @@ test('nothing is started on a weight that the house does not hold', async ({ pag
   expect(all.find((b) => b.id === id)?.items.map((i) => Math.round(i.preparedG))).toEqual([640]);
 });
 
+test('a weight typed over and typed back while the house is slow to answer is the one that is started', async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g', '700 g');
+  // The house has it, but its answer is held back.
+  let letGo = () => {};
+  const held = new Promise<void>((go) => (letGo = go));
+  await page.route('**/api/v1/weigh-prepared', async (route) => {
+    const answer = await route.fetch();
+    await held;
+    await route.fulfill({ response: answer });
+  });
+  await open(page, '/bench');
+  const prepared = page.getByRole('textbox', { name: 'Carrot, prepared' });
+  const stored = async () => {
+    const lots = (await (await request.get('/api/v1/picks')).json()) as {
+      cropId: string;
+      benchG: number;
+      prepared: { said: string } | null;
+    }[];
+    return lots.find((l) => l.cropId === 'carrot' && l.benchG > 0)?.prepared?.said;
+  };
+  await prepared.fill('350 g');
+  await expect.poll(stored).toBe('350 g');
+  await prepared.fill('700 g');
+  await page.getByRole('button', { name: 'Start batch' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Start batch' });
+  await dialog.getByRole('button', { name: 'Start batch' }).click();
+  letGo();
+  await expect(page).toHaveURL(/\/counter\?batch=/);
+  const id = new URL(page.url()).searchParams.get('batch')!;
+  const all = (await (await request.get('/api/v1/batches')).json()) as {
+    id: string;
+    items: { preparedG: number }[];
+  }[];
+  expect(all.find((b) => b.id === id)?.items.map((i) => Math.round(i.preparedG))).toEqual([700]);
+});
+
+test('a weight typed over and typed back within a moment stays as it was', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g', '700 g');
+  await open(page, '/bench');
+  const prepared = page.getByRole('textbox', { name: 'Carrot, prepared' });
+  await prepared.fill('350 g');
+  await prepared.fill('700 g');
+  await page.getByRole('button', { name: 'Start batch' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Start batch' });
+  await dialog.getByRole('button', { name: 'Start batch' }).click();
+  await expect(page).toHaveURL(/\/counter\?batch=/);
+});
+
 test('what another hand weighs while the start is being said is seen before it is started', async ({
   page,
   request

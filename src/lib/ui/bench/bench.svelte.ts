@@ -67,14 +67,14 @@ export class Bench {
   constructor(data: () => Data, house: () => Household) {
     this.data = data;
     this.draft = new DraftKeeper(() => data().draft);
-    this.weights = new PreparedWeights(this.draft);
+    this.weights = new PreparedWeights(this.draft, () => data().lots);
     this.house = house;
   }
 
   /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
   readonly keeping = $derived.by(() => this.draft.keeping);
   /** Weights on this page that the house does not hold (yet): nothing may be started on them. */
-  readonly unkept = $derived.by(() => this.weights.unkept(this.data().lots));
+  readonly unkept = $derived.by(() => this.weights.unkept());
   /** Prepared weights as they stand on this page, by pick: a start is of these. */
   readonly seen = $derived.by(() =>
     Object.fromEntries(this.data().lots.map((l) => [l.id, this.weights.said(l)]))

@@ -13,41 +13,44 @@ export class PreparedWeights {
   private readonly typed = new SvelteMap<string, string>();
   private readonly refused = new SvelteMap<string, Problem>();
 
-  constructor(private readonly draft: DraftKeeper) {}
+  constructor(
+    private readonly draft: DraftKeeper,
+    private readonly lots: () => readonly Lot[]
+  ) {}
 
   /** The prepared weight of a pick as last typed, here or elsewhere. */
   said(lot: Lot): string {
     return this.typed.get(lot.id) ?? lot.prepared?.said ?? '';
   }
 
-  /** Typed here; the house is told once it can be read. */
+  /** Typed here; the house is told in a moment, if it can be read and is news by then. */
   put(lot: Lot, said: string): void {
     this.typed.set(lot.id, said);
     this.refused.delete(lot.id);
-    const c = crop(lot.cropId);
-    const read =
-      said.trim() === '' ||
-      readQuantity(said, { kind: 'mass', unit: 'g' }).ok ||
-      (c !== undefined && readCount(said, c).ok);
-    if (read && this.differs(lot)) this.draft.later(() => this.tell(lot, said), lot.id);
+    this.draft.later(() => this.tell(lot.id), lot.id);
   }
 
-  private async tell(lot: Lot, said: string): Promise<Response> {
-    const answer = await post('weigh-prepared', {
-      commandId: nanoid(),
-      lotId: lot.id,
-      weight: said,
-      unit: 'g'
-    });
-    if (!answer.ok) {
-      const { problems } = (await answer.json()) as { problems?: Problem[] };
-      if (problems?.[0]) this.refused.set(lot.id, problems[0]);
-      return answer;
+  /** What is typed by now, which need not be what was typed when the telling was put off. */
+  private async tell(lotId: string): Promise<void> {
+    const lot = this.lots().find((l) => l.id === lotId);
+    const said = this.typed.get(lotId);
+    if (!lot || said === undefined || !readable(lot, said)) return;
+    if (this.differs(lot)) {
+      const answer = await post('weigh-prepared', {
+        commandId: nanoid(),
+        lotId,
+        weight: said,
+        unit: 'g'
+      });
+      if (!answer.ok) {
+        const { problems } = (await answer.json()) as { problems?: Problem[] };
+        if (problems?.[0]) this.refused.set(lotId, problems[0]);
+        return;
+      }
+      await lookAgain();
     }
     // Once the house knows it, the house says it: so that two phones on one bench see each other.
-    await lookAgain();
-    if (this.typed.get(lot.id) === said) this.typed.delete(lot.id);
-    return answer;
+    if (this.typed.get(lotId) === said) this.typed.delete(lotId);
   }
 
   private differs(lot: Lot): boolean {
@@ -55,8 +58,10 @@ export class PreparedWeights {
   }
 
   /** Picks whose weight on this page is not the one the house holds, with why it was refused, where it was. */
-  unkept(lots: readonly Lot[]): { lot: Lot; problem: Problem | undefined }[] {
-    return lots.filter((lot) => this.differs(lot)).map((lot) => ({ lot, problem: this.refused.get(lot.id) }));
+  unkept(): { lot: Lot; problem: Problem | undefined }[] {
+    return this.lots()
+      .filter((lot) => this.differs(lot))
+      .map((lot) => ({ lot, problem: this.refused.get(lot.id) }));
   }
 
   /** As the house knows it again: for one pick, or for all. */
@@ -65,4 +70,13 @@ export class PreparedWeights {
       if (lotId === undefined) map.clear();
       else map.delete(lotId);
   }
+}
+
+function readable(lot: Lot, said: string): boolean {
+  const c = crop(lot.cropId);
+  return (
+    said.trim() === '' ||
+    readQuantity(said, { kind: 'mass', unit: 'g' }).ok ||
+    (c !== undefined && readCount(said, c).ok)
+  );
 }

@@ -1,11 +1,24 @@
 import { invalidateAll } from '$app/navigation';
 import { navigating } from '$app/state';
 
+let last: Promise<void> = Promise.resolve();
+let waiting: Promise<void> | undefined;
+
 /**
- * Asks the house anew for what the page shows. While another page is being opened it waits until that is there: the
- * router would drop the opening for the asking, and the hand that tapped would stay where it was.
+ * Asks the house anew for what the page shows; done when the page shows it. While another page is being opened it waits
+ * until that is there: the router would drop the opening for the asking, and the hand that tapped would stay where it
+ * was. One asking at a time: the router calls an asking done, unanswered, once a second one begins. Whoever asks while
+ * one is on its way shares the next.
  */
-export async function lookAgain(): Promise<void> {
-  while (navigating.complete) await navigating.complete.catch(() => undefined);
-  await invalidateAll();
+export function lookAgain(): Promise<void> {
+  waiting ??= last.then(async () => {
+    waiting = undefined;
+    do {
+      while (navigating.complete) await navigating.complete.catch(() => undefined);
+      await invalidateAll();
+      // A page that began to open meanwhile has cut the asking short.
+    } while (navigating.complete);
+  });
+  last = waiting.catch(() => undefined);
+  return waiting;
 }
