@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { as } from '$lib/core/quantity';
 import {
   allergenOf,
+  allergensOf,
   cropNamed,
   evolveRecipe,
   granted,
@@ -77,6 +78,7 @@ describe('a card in its own words', () => {
     for (const no of ['celery seed', 'celery salt', 'horseradish leaf', 'garlic powder', 'caraway'])
       expect(cropNamed(no), no).toBeUndefined();
     for (const c of CROPS) expect(cropNamed(c.name)?.id, c.name).toBe(c.id);
+    expect(allergensOf(['celery', 'carrot', 'mustard seed', 'celeriac'])).toEqual(['celery', 'mustard']);
     expect([allergenOf('sesame oil'), allergenOf('juniper'), heatOf('Habanero')]).toEqual(['sesame', '', 5]);
   });
   it('says what is missing, what contradicts itself, and lets what is marked free pass', () => {

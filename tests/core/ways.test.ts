@@ -109,6 +109,9 @@ describe('a second pick into a crock that stands', () => {
     const pick = secondPick(items, into, style('pieces')!, salt);
     expect(pick.ok && pick.value.drawOffMl).toBeGreaterThan(850);
     const code = (r: typeof pick) => (r.ok ? '' : r.refusal.code);
+    const looser = { 'kohlrabi.spear': { mean: 0.5, sd: 0.03, n: 3 } };
+    const loose = secondPick(items, into, style('pieces')!, salt, looser);
+    near(loose.ok && pick.ok ? loose.value.roomMl / pick.value.roomMl : 0, 0.65 / 0.5, 1e-9);
     expect(code(secondPick(items, { ...into, vegRoomMl: 3900 }, style('pieces')!, salt))).toBe('crock-full');
     expect(code(secondPick(items, { ...into, equilibrium: 0 }, style('pieces')!, salt))).toBe(
       'salt-not-known'
@@ -233,6 +236,41 @@ describe('packing and brine learn from what was really poured', () => {
     expect(
       learntFilling([sticks(1700)], { brine: '2026-09-01', 'packing:kohlrabi.spear': '2026-09-01' })
     ).toEqual({ packings: {}, brineUse: { mean: 1, sd: 0.1, n: 0 } });
+  });
+  const mixed = (brineUsedMl: number, carrotG = 900) =>
+    batch({
+      ...sticks(brineUsedMl),
+      items: [
+        { lotId: null, cropId: 'kohlrabi', name: 'Kohlrabi', preparedG: 900 },
+        { lotId: null, cropId: 'carrot', name: 'Carrot', preparedG: carrotG }
+      ]
+    });
+  it('a mixed jar teaches each of its crops by its share, and a plain one is believed first', () => {
+    // Packed as the table says: nothing moves, but each is known a little better.
+    const [k, c] = ['kohlrabi', 'carrot'].map((id) => 900 / crop(id)!.density) as [number, number];
+    const asTable = (k + c) / (k / 0.65 + c / 0.62);
+    const table = learntFilling([mixed(2784 * (1 - asTable))], {}).packings;
+    near(table['kohlrabi.spear']!.mean, 0.65, 1e-9);
+    near(table['carrot.coin']!.mean, 0.62, 1e-9);
+    expect(table['carrot.coin']!.n).toBe(1);
+    expect(table['carrot.coin']!.sd).toBeLessThan(0.06);
+    // Looser than the table: both are taught alike, less than by a jar of their own.
+    const { packings } = learntFilling([mixed(1700)], {});
+    const own = learntFilling([sticks(1700)], {}).packings['kohlrabi.spear']!.mean;
+    near(packings['kohlrabi.spear']!.mean / 0.65, packings['carrot.coin']!.mean / 0.62, 0.01);
+    expect(packings['kohlrabi.spear']!.mean).toBeLessThan(0.65);
+    expect(packings['kohlrabi.spear']!.mean).toBeGreaterThan(own);
+    // What kohlrabi is known to do by itself is not laid to the carrots' charge.
+    const alone = [1, 2, 3, 4].map(() => sticks(1700));
+    const both = learntFilling([mixed(1200), ...alone], {}).packings;
+    const without = learntFilling([mixed(1200)], {}).packings;
+    expect(both['carrot.coin']!.mean).toBeGreaterThan(without['carrot.coin']!.mean);
+    expect(both['kohlrabi.spear']!.n).toBe(5);
+    // A pinch teaches nothing, and what was reset stays so.
+    expect(learntFilling([mixed(1700, 150)], {}).packings).not.toHaveProperty('carrot.coin');
+    expect(
+      Object.keys(learntFilling([mixed(1700)], { 'packing:carrot.coin': '2027-01-01' }).packings)
+    ).toEqual(['kohlrabi.spear']);
   });
   // Source marks stand in the vectors' names: P read from USDA SR24, CP common practice, FM recalled from memory.
   const cup = UNITS.usCup.factor;

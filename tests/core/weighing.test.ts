@@ -239,9 +239,16 @@ describe('the other way round', () => {
       false,
       jars,
       { litre: 1 },
-      { mean: 0.72, sd: 0.03, n: 6 }
+      { trims: { 'cabbage-white': { mean: 0.72, sd: 0.03, n: 6 } } }
     );
     near(own.ok ? own.value.picked.mean : 0, 927.98 / 0.72, 1e-4);
+    // Sticks that this household packs looser than the table want less to pick.
+    const loose = { packings: { 'kohlrabi.spear': { mean: 0.5, sd: 0.03, n: 3 } } };
+    const sticks = (learnt: typeof loose | undefined) => {
+      const want = toPick('pieces', 'kohlrabi', false, jars, { litre: 1 }, learnt);
+      return want.ok ? want.value.preparedG : 0;
+    };
+    near(sticks(loose) / sticks(undefined), 0.5 / 0.65, 1e-9);
   });
   it('and what was picked for them fills just them', () => {
     fc.assert(

@@ -30,6 +30,11 @@ test('too salty: drawn off and watered, its record and its jar follow', async ({
   await expect(page.getByText(/Put right \d+ \(too salty\).*from 3\.0 % to 2\.4 %/).first()).toBeVisible();
   await expect(page.getByText(/“tasted like the sea”/).first()).toBeVisible();
   await expect(page.getByText(/2\.4 % salt/).first()).toBeVisible();
+  // The label that is on the lid by now is wrong: a new one.
+  await page.getByRole('link', { name: 'Print lid labels' }).click();
+  await expect(page.getByRole('button', { name: /^Label of jar/ }).first()).toContainText(
+    /2\.4 % salt, put right/
+  );
 });
 
 test('topped up with plain water: the salt it wants; a wrong word is refused and nothing is lost', async ({

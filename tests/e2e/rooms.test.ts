@@ -30,6 +30,32 @@ for (const scheme of ['light', 'dark'] as const)
     }
   });
 
+test('lid labels pass the scan; one left out stays readable, and is not printed', async ({ page }) => {
+  await open(page, '/notebook');
+  await page
+    .getByRole('link', { name: /kimchi/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Lid labels' }).click();
+  await expect(page.getByRole('heading', { name: 'Lid labels', level: 1 })).toBeVisible();
+  const labels = page.getByRole('button', { name: /^Label of jar/ });
+  const n = await labels.count();
+  await expect(labels.first()).toContainText(/contains fish/);
+  await labels.first().click();
+  await expect(
+    page.getByRole('button', { name: n === 2 ? /Print one label/ : `Print ${n - 1} labels` })
+  ).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map((v) => `${v.id}: ${v.nodes[0]?.html}`)
+  ).toEqual([]);
+  await page.emulateMedia({ media: 'print' });
+  await expect(labels).toHaveCount(n - 1);
+  await expect(page.getByRole('heading', { name: 'Lid labels' })).toBeHidden();
+});
+
 test('dialogs pass the scan, and a record', async ({ page }) => {
   await open(page, '/counter');
   for (const name of ['Taste', 'pH', 'Move', 'Put right']) {

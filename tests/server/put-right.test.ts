@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { salinityOf, type Batch } from '$lib/core/batch';
 import { batches, household, pantry } from '$lib/server/repos';
 import { remedyFor, type TroubleSaid } from '$lib/schema/put-right';
+import { labels } from '$lib/server/views/labels';
 import { testHouse, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
@@ -62,6 +63,25 @@ describe('a jar put right', () => {
     if (!r.ok) return;
     await house.say('undo', { of: r.commandId });
     expect((await load()).fillings[0]!.equilibrium).toBeUndefined();
+  });
+  it('its label follows, and an eaten jar wants none', async () => {
+    const [jar, other] = (await load()).fillings;
+    const salts = async () => (await labels(house, id))!.labels.map((l) => l.salinity);
+    const begun = (await load()).equilibrium!;
+    expect(await salts()).toEqual([begun, begun, begun]);
+    await house.say('put-right', {
+      batchId: id,
+      fillingIds: jar!.id,
+      trouble: 'too-salty',
+      targetPercent: '2.5'
+    });
+    const [first, second] = (await labels(house, id))!.labels;
+    near(first!.salinity!, 0.025, 1e-9);
+    expect([first!.putRightAt !== null, second!.putRightAt, second!.salinity]).toEqual([true, null, begun]);
+    expect(first).toMatchObject({ lidNumber: jar!.lidNumber, name: 'Sticks', allergens: [] });
+    await house.say('portion', { batchId: id, fillingId: other!.id, how: 'eaten', amount: 'all' });
+    expect((await salts()).length).toBe(2);
+    expect(await labels(house, 'nobody')).toBeUndefined();
   });
   it('a wrong top-up and its cure count together; the salt comes off the shelf', async () => {
     const before = await load();

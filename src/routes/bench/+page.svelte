@@ -238,4 +238,4 @@
   {/if}
 {/if}
 
-<ToPick jars={data.jars} trims={data.learnt.trims} picks={data.raw} styleId={bench.style.id} />
+<ToPick jars={data.jars} learnt={data.learnt} picks={data.raw} styleId={bench.style.id} />

@@ -1,6 +1,13 @@
 import type { Day } from '../calendar/index';
 import { dayOfWall } from '../calendar/index';
-import { BRINE_BATCH_SD, BRINE_USE, learn, PACKING_BATCH_SD, type Learned } from '../learn/index';
+import {
+  BRINE_BATCH_SD,
+  BRINE_USE,
+  learn,
+  PACKING_BATCH_SD,
+  type Learned,
+  type Measured
+} from '../learn/index';
 import { crop } from '../produce/index';
 import { cutFor, style as styleOf } from '../style/index';
 import { packing, packingKey } from '../vessel/index';
@@ -10,45 +17,94 @@ import type { Batch } from './batch';
 const FULL = 0.9;
 /** One crop makes up so much of a batch that its packing is that crop's. */
 const MAIN = 0.8;
+/** Less of a mixed batch says nothing about a crop. Common practice, no source. */
+const LEAST = 0.2;
 /** Spread of the table's packing fractions. Common practice, no source. */
 const PACKING_SD = 0.06;
 
+/** A batch of full jars whose brine was said. */
+interface Filled {
+  readonly day: Day;
+  /** 1 − brine poured / room. */
+  readonly packed: number;
+  readonly parts: readonly Part[];
+}
+interface Part {
+  readonly key: string;
+  readonly table: number;
+  readonly fleshMl: number;
+  /** Of the flesh in the jars. */
+  readonly share: number;
+}
+
+const logit = (p: number) => Math.log(p / (1 - p));
+const share = (x: number) => 1 / (1 + Math.exp(-x));
+
 /**
  * What batches with a measured brine teach: packing = 1 − brine poured / room of full jars, by crop and cut, and how
- * the brine runs against the plan. Batches up to a reset day are left out.
+ * the brine runs against the plan. Mixed jars teach after the plain ones: what they packed tighter or looser than their
+ * crops should (Σ V / Σ V/φ), each crop is taught by its share. Batches up to a reset day are left out.
  * Example: 1700 ml poured into 2784 ml of full jars is a packing of 0.39.
  */
 export function learntFilling(
   batches: readonly Batch[],
   resets: Readonly<Record<string, Day>>
 ): { packings: Record<string, Learned>; brineUse: Learned } {
-  const packs = new Map<string, number[]>();
-  const uses: number[] = [];
-  for (const b of batches) {
-    if (!b.brineSaid || b.brineUsedMl === null || !b.brinePlannedMl) continue;
-    const day = dayOfWall(b.startedAt);
-    if (day > (resets.brine ?? '')) uses.push(b.brineUsedMl / b.brinePlannedMl);
-    const key = mainPacking(b);
-    const room = b.fillings.reduce((a, f) => a + f.usableMl, 0);
-    const fill = b.fillings.reduce((a, f) => a + f.vegRoomMl, 0) / room;
-    if (key === undefined || fill < FULL || day <= (resets[`packing:${key}`] ?? '')) continue;
-    packs.set(key, [...(packs.get(key) ?? []), 1 - b.brineUsedMl / room]);
+  const poured = batches.filter((b) => b.brineSaid && b.brineUsedMl !== null && b.brinePlannedMl);
+  const uses = poured
+    .filter((b) => dayOfWall(b.startedAt) > (resets.brine ?? ''))
+    .map((b) => (b.brineUsedMl ?? 0) / (b.brinePlannedMl ?? 1));
+  const filled = poured.flatMap(filledOf);
+  const plain = filled.filter((f) => f.parts.some((p) => p.share >= MAIN));
+  const mixed = filled.filter((f) => !plain.includes(f));
+
+  const measured = new Map<string, Measured[]>();
+  const table = new Map(filled.flatMap((f) => f.parts.map((p) => [p.key, p.table] as const)));
+  const tell = (f: Filled, key: string, m: Measured) => {
+    if (f.day > (resets[`packing:${key}`] ?? '')) measured.set(key, [...(measured.get(key) ?? []), m]);
+  };
+  const taught = () =>
+    Object.fromEntries(
+      [...measured].map(([key, all]) => [
+        key,
+        learn({ mean: table.get(key) ?? 0, sd: PACKING_SD, scale: 'logit' }, all, PACKING_BATCH_SD)
+      ])
+    );
+  for (const f of plain)
+    for (const p of f.parts.filter((p) => p.share >= MAIN)) tell(f, p.key, { value: f.packed, weight: 1 });
+  const known = taught();
+  for (const f of mixed) {
+    const of = (p: Part) => known[p.key]?.mean ?? p.table;
+    const flesh = f.parts.reduce((a, p) => a + p.fleshMl, 0);
+    const expected = flesh / f.parts.reduce((a, p) => a + p.fleshMl / of(p), 0);
+    const tighter = logit(f.packed) - logit(expected);
+    for (const p of f.parts.filter((p) => p.share >= LEAST))
+      tell(f, p.key, { value: share(logit(of(p)) + tighter), weight: p.share });
   }
-  const packings: Record<string, Learned> = {};
-  for (const [key, measured] of packs) {
-    const [cropId = '', cut = ''] = key.split('.');
-    const mean = packing(cropId, cut as Parameters<typeof packing>[1]);
-    packings[key] = learn({ mean, sd: PACKING_SD, scale: 'logit' }, measured, PACKING_BATCH_SD);
-  }
-  return { packings, brineUse: learn(BRINE_USE, uses, BRINE_BATCH_SD) };
+  return { packings: taught(), brineUse: learn(BRINE_USE, uses, BRINE_BATCH_SD) };
 }
 
-function mainPacking(b: Batch): string | undefined {
+/** Nothing for jars that were not filled, and for shreds and mash, which leave no gaps. */
+function filledOf(b: Batch): Filled[] {
   const s = styleOf(b.styleId);
-  const all = b.items.reduce((a, i) => a + i.preparedG, 0);
-  const main = b.items.find((i) => i.preparedG >= MAIN * all);
-  const c = main && crop(main.cropId);
-  if (!s || !c) return undefined;
-  const cut = cutFor(s, c);
-  return cut === 'shred' ? undefined : packingKey(c.id, cut);
+  const room = b.fillings.reduce((a, f) => a + f.usableMl, 0);
+  const full = b.fillings.reduce((a, f) => a + f.vegRoomMl, 0) / room >= FULL;
+  const packed = 1 - (b.brineUsedMl ?? 0) / room;
+  if (!s || !full || !(packed > 0 && packed < 1)) return [];
+  const things = b.items.flatMap((i) => {
+    const c = crop(i.cropId);
+    const cut = c && cutFor(s, c);
+    return c && cut && cut !== 'shred' && cut !== 'mash'
+      ? [{ key: packingKey(c.id, cut), table: packing(c.id, cut), fleshMl: i.preparedG / c.density }]
+      : [];
+  });
+  if (things.length < b.items.length) return [];
+  const flesh = things.reduce((a, t) => a + t.fleshMl, 0);
+  // Two picks of one crop are one part.
+  const parts = new Map<string, Part>();
+  for (const t of things) {
+    const fleshMl = t.fleshMl + (parts.get(t.key)?.fleshMl ?? 0);
+    parts.set(t.key, { ...t, fleshMl, share: fleshMl / flesh });
+  }
+  return [{ day: dayOfWall(b.startedAt), packed, parts: [...parts.values()] }];
 }

@@ -86,6 +86,14 @@ const ALLERGENS: readonly (readonly [RegExp, string])[] = [
 export const allergenOf = (name: string): string =>
   ALLERGENS.find(([r]) => r.test(name.toLowerCase()))?.[1] ?? '';
 
+/**
+ * The allergens of several things, each once.
+ * Example: `allergensOf(['celery', 'carrot', 'mustard seed', 'celeriac'])` is `['celery', 'mustard']`.
+ */
+export const allergensOf = (names: readonly string[]): string[] => [
+  ...new Set(names.map(allergenOf).filter((a) => a !== ''))
+];
+
 /** Heat of a name, 0-5. Example: `heatOf('chilli flakes')` is `3`. */
 export function heatOf(name: string): number {
   const c = cropNamed(name);

@@ -1,4 +1,4 @@
-import { crop, preparedFrom, trimKey, type Crop } from '../produce/index';
+import { crop, preparedFrom, trimKey, type Crop, type Cut } from '../produce/index';
 import type { Learned } from '../learn/index';
 import { together, type Spread } from '../quantity/index';
 import { brought, rinsedLeaf, type Brought, type RinsedLeaf } from '../salt/index';
@@ -43,7 +43,7 @@ export function goingIn(input: Prepared, s: Style): GoingIn {
       mean: sum((r) => r.item.prepared.mean * r.c.moisture),
       sd: sds((r) => together(r.item.prepared.mean * r.c.moistureSd, r.item.prepared.sd * r.c.moisture))
     },
-    needMl: sum(({ item, c }) => roomOf(item, c)),
+    needMl: sum(({ item, c }) => item.prepared.mean / fillsPerMl(c, item.cut, item.packing)),
     flesh: {
       mean: sum((r) => r.item.prepared.mean / density(r.c)),
       sd: sds((r) =>
@@ -64,7 +64,7 @@ function prepare(item: WorksheetItem, c: Crop, s: Style, input: Prepared): Prepa
   const weighed = item.preparedG !== null;
   const own = input.trims?.[trimKey(c.id, item.withTops)];
   const cut = cutFor(s, c);
-  const packs = input.packings?.[packingKey(c.id, cut)];
+  const packs = packsOf(c, cut, input.salting ?? s.salting, input.packings);
   return {
     id: item.id,
     cropId: c.id,
@@ -77,15 +77,35 @@ function prepare(item: WorksheetItem, c: Crop, s: Style, input: Prepared): Prepa
         : { mean: item.preparedG, sd: together(item.preparedG * WEIGHING_SD, item.preparedSdG ?? 0) },
     weighed,
     trimFrom: own?.n ?? 0,
-    packing:
-      cut === 'shred'
-        ? (input.salting ?? s.salting) === 'brine'
-          ? LOOSE_SHREDS
-          : 1
-        : (packs?.mean ?? packing(c.id, cut)),
-    packingFrom: packs?.n ?? 0
+    packing: packs.fraction,
+    packingFrom: packs.from
   };
 }
+
+/** How tight a crop packs in a cut, and from how many of the household's batches that is known; 0: from the table. */
+export interface Packs {
+  readonly fraction: number;
+  readonly from: number;
+}
+
+/**
+ * How tight a crop packs: as the household's batches taught, else as the table says; shreds by their salting, pressed
+ * in their own juice (1, by bulk weight) or loose under brine.
+ */
+export function packsOf(
+  c: Crop,
+  cut: Cut,
+  salting: Salting,
+  learnt: Readonly<Record<string, Learned>> = {}
+): Packs {
+  if (cut === 'shred') return { fraction: salting === 'brine' ? LOOSE_SHREDS : 1, from: 0 };
+  const own = learnt[packingKey(c.id, cut)];
+  return { fraction: own?.mean ?? packing(c.id, cut), from: own?.n ?? 0 };
+}
+
+/** Grams of prepared vegetables that one ml of jar room takes: bulk weight for pressed shreds, else density × packing. */
+export const fillsPerMl = (c: Crop, cut: Cut, fraction: number): number =>
+  byBulk(cut, fraction) ? SHRED_BULK.mean : c.density * fraction;
 
 /** What the pick should give, by the household's trim yield or the table's, and by how well the pick is known. */
 function estimated(item: WorksheetItem, c: Crop, own: Learned | undefined): Spread {
@@ -94,12 +114,6 @@ function estimated(item: WorksheetItem, c: Crop, own: Learned | undefined): Spre
     : preparedFrom(item.pickedG, c, item.withTops);
   const share = item.pickedG > 0 ? est.mean / item.pickedG : 0;
   return { mean: est.mean, sd: together(est.sd, (item.pickedSdG ?? 0) * share) };
-}
-
-function roomOf(item: PreparedItem, c: Crop): number {
-  return byBulk(item.cut, item.packing)
-    ? item.prepared.mean / SHRED_BULK.mean
-    : item.prepared.mean / (c.density * item.packing);
 }
 
 /** Heavy salting: the leaf as it comes out of the rinse, in place of what was prepared. */

@@ -1,11 +1,10 @@
-import { crop, preparedFrom, type Cut } from '../produce/index';
-import type { Learned } from '../learn/index';
+import { crop, preparedFrom, trimKey, type Cut } from '../produce/index';
 import type { Spread } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { cutFor, style as styleOf } from '../style/index';
-import { packing, SHRED_BULK } from '../vessel/index';
 import { ownedSizes } from './jars';
-import type { WorksheetJar } from './types';
+import { fillsPerMl, packsOf } from './prepare';
+import type { WorksheetInput, WorksheetJar } from './types';
 
 /** The other way round: what to pick to fill these jars. */
 export interface ToPick {
@@ -17,7 +16,7 @@ export interface ToPick {
 
 /**
  * How much to pick for full jars of one crop in a style: prepared = room × packing × density, or bulk for shreds;
- * picked = prepared / trim. Refuses an unknown crop or style, and no jar.
+ * picked = prepared / trim, both as the household's batches taught them or as the table says. Refuses an unknown crop or style, and no jar.
  * Example: one litre clip-top of white-cabbage kraut (928 ml) wants 928 g of shreds, 1160 g picked.
  */
 export function toPick(
@@ -26,7 +25,7 @@ export function toPick(
   withTops: boolean,
   jars: readonly WorksheetJar[],
   counts: Readonly<Record<string, number>>,
-  own?: Learned
+  learnt: Partial<Pick<WorksheetInput, 'trims' | 'packings'>> = {}
 ): Outcome<ToPick> {
   const s = styleOf(styleId);
   const c = crop(cropId);
@@ -35,8 +34,9 @@ export function toPick(
   const roomMl = ownedSizes(jars).reduce((a, j) => a + j.usableMl * (counts[j.id] ?? 0), 0);
   if (roomMl <= 0) return refuse('no-jar-named', { field: 'counts' });
   const cut = cutFor(s, c);
-  const preparedG = cut === 'shred' ? roomMl * SHRED_BULK.mean : roomMl * packing(c.id, cut) * c.density;
-  const one = own ?? preparedFrom(1, c, withTops);
+  const packs = packsOf(c, cut, s.salting, learnt.packings);
+  const preparedG = roomMl * fillsPerMl(c, cut, packs.fraction);
+  const one = learnt.trims?.[trimKey(c.id, withTops)] ?? preparedFrom(1, c, withTops);
   return done({
     cut,
     roomMl,

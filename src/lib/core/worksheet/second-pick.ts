@@ -1,10 +1,11 @@
+import type { Learned } from '../learn/index';
 import { crop } from '../produce/index';
 import { as } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { brineDensity, saltForEquilibrium, weighOut, type SaltKind } from '../salt/index';
 import { cutFor, type Style } from '../style/index';
-import { packing, SHRED_BULK } from '../vessel/index';
 import { WATER_C } from './brined';
+import { fillsPerMl, packsOf } from './prepare';
 
 /** A vessel that stands, as far as a second pick needs it. */
 export interface Standing {
@@ -35,7 +36,8 @@ export function secondPick(
   items: readonly { readonly cropId: string; readonly preparedG: number }[],
   into: Standing,
   s: Style,
-  salt: SaltKind
+  salt: SaltKind,
+  packings: Readonly<Record<string, Learned>> = {}
 ): Outcome<SecondPick> {
   const rows = items.flatMap((i) => {
     const c = crop(i.cropId);
@@ -45,11 +47,7 @@ export function secondPick(
   if (!(vegG > 0)) return refuse('bench-empty', { field: 'items' });
   if (!(into.equilibrium > 0)) return refuse('salt-not-known', { field: 'fillingId' });
   const roomMl = rows.reduce(
-    (a, r) =>
-      a +
-      (r.cut === 'shred'
-        ? r.preparedG / SHRED_BULK.mean
-        : r.preparedG / (r.c.density * packing(r.c.id, r.cut))),
+    (a, r) => a + r.preparedG / fillsPerMl(r.c, r.cut, packsOf(r.c, r.cut, s.salting, packings).fraction),
     0
   );
   const freeMl = into.usableMl - into.vegRoomMl;

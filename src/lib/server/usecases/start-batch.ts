@@ -14,7 +14,7 @@ import { addPickSchema, startBatchSchema } from '../../schema/batch';
 import type { Work } from '../db/aggregate';
 import { batches, brines, household, lots, OURS, pantries, pantry, recipeOf } from '../repos';
 import { useCase } from './act';
-import { atHand, benchItems, changeStoredDraft, worksheetInput } from './bench';
+import { atHand, benchItems, changeStoredDraft, learntOf, worksheetInput } from './bench';
 
 /** What a started batch answers: the numbers to write on the lids. */
 export interface StartAnswer {
@@ -247,7 +247,8 @@ export const addPick = useCase(
     const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
     const items = onBench.map((l) => ({ lot: l, cropId: l.cropId, preparedG: l.prepared?.g ?? 0 }));
     if (items.some((i) => i.preparedG <= 0)) return refuse('weigh-prepared-first', { field: 'batchId' });
-    const pick = secondPick(items, { ...jar, equilibrium: b.equilibrium ?? 0 }, s, kind);
+    const { packings } = await learntOf(work.trx, ours);
+    const pick = secondPick(items, { ...jar, equilibrium: b.equilibrium ?? 0 }, s, kind, packings);
     if (!pick.ok) return pick;
     const { vegG, roomMl, naclG, saltG, drawOffMl } = pick.value;
     await batches.append(work, b.id, [

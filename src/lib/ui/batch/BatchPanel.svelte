@@ -82,5 +82,8 @@
     >
     <Cautions cautions={[caution('when-in-doubt', 'When in doubt, throw it out.')]} />
   </details>
-  <a class="act" href="/notebook/{batch.id}">Its record</a>
+  <p class="no-print flex flex-wrap gap-x-6">
+    <a class="act" href="/notebook/{batch.id}">Its record</a>
+    <a class="act" href="/notebook/{batch.id}/labels">Lid labels</a>
+  </p>
 </div>

@@ -99,6 +99,7 @@
     action="/counter?/right"
     label="Put a jar right"
     values={{ batchId: batch.id }}
+    next={{ href: `/notebook/${batch.id}/labels`, text: 'Print lid labels' }}
     ondone={() => dialogs.close('right')}
   >
     {#snippet children({ busy, problemAt })}

@@ -22,7 +22,7 @@
       const kind = saltKind(b.saltKindId ?? house.household.saltKindId);
       if (!s || !kind || b.equilibrium === null || items.length === 0) return [];
       return standing(b).flatMap((f) => {
-        const pick = secondPick(items, { ...f, equilibrium: b.equilibrium ?? 0 }, s, kind);
+        const pick = secondPick(items, { ...f, equilibrium: b.equilibrium ?? 0 }, s, kind, bench.packings);
         return pick.ok ? [{ b, f, pick: pick.value }] : [];
       });
     })
@@ -47,6 +47,7 @@
           <ActionForm
             action="/bench?/addPick"
             values={{ batchId: b.id, fillingId: f.id }}
+            before={() => bench.settle()}
             ondone={onadded}
             next={{ href: `/counter?batch=${b.id}`, text: 'To the counter' }}
           >

@@ -57,6 +57,10 @@
       seen: JSON.stringify(bench.seen),
       extras: JSON.stringify(bench.extras.filter((e) => e.amount.trim() !== ''))
     }}
+    next={(answer) => ({
+      href: `/notebook/${(answer as { batchId: string }).batchId}/labels`,
+      text: 'Print lid labels'
+    })}
     ondone={(done) => {
       open = false;
       bench.clear();

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
-  import { CROPS, trimKey } from '$lib/core/produce';
+  import { CROPS } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
   import { STYLES } from '$lib/core/style';
   import { toPick, type WorksheetJar } from '$lib/core/worksheet';
@@ -20,12 +20,15 @@
   }
   let {
     jars,
-    trims,
+    learnt,
     picks,
     styleId
   }: {
     jars: readonly WorksheetJar[];
-    trims: Readonly<Record<string, Learned>>;
+    learnt: {
+      readonly trims: Readonly<Record<string, Learned>>;
+      readonly packings: Readonly<Record<string, Learned>>;
+    };
     picks: readonly Raw[];
     styleId: string;
   } = $props();
@@ -34,7 +37,7 @@
   // svelte-ignore state_referenced_locally
   let style = $state(styleId);
   let counts = $state<Record<string, number>>({});
-  const answer = $derived(toPick(style, cropId, false, jars, counts, trims[trimKey(cropId, false)]));
+  const answer = $derived(toPick(style, cropId, false, jars, counts, learnt));
   const waiting = $derived(
     picks.filter((p) => p.cropId === cropId && p.gardenG > 0).reduce((a, p) => a + p.gardenG, 0)
   );

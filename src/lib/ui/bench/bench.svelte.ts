@@ -227,6 +227,7 @@ export class Bench {
       }
     };
   });
+  readonly packings = $derived.by(() => this.data().learnt.packings);
   readonly saidDoses = $derived.by(() => this.draft.chosen.said ?? []);
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
   readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));

@@ -14,6 +14,10 @@
     readonly commandId: string;
     readonly answer: unknown;
   }
+  interface Link {
+    href: string;
+    text: string;
+  }
   interface Props {
     /** Where it posts: the room and the action, such as `/garden?/weighIn`. */
     action: string;
@@ -26,8 +30,8 @@
     onproblems?: (problems: Problem[]) => void;
     /** Asked first; false leaves everything as it is, and what is amiss is for the asker to say. */
     before?: () => Promise<boolean>;
-    /** A link beside the message, such as to the bench. */
-    next?: { href: string; text: string } | null;
+    /** A link beside the message, such as to the bench; it may need the answer. */
+    next?: Link | null | ((answer: unknown) => Link | null);
     undoable?: boolean;
     class?: string;
     label?: string;
@@ -85,7 +89,7 @@
         const done = result.data as unknown as Done;
         toasts.say(doneWords(done.done, done.answer, house.household.units), {
           undo: undoable ? done.commandId : null,
-          link: next
+          link: typeof next === 'function' ? next(done.answer) : next
         });
         await update({ reset: false, invalidateAll: false });
         await lookAgain();

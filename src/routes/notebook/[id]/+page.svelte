@@ -34,7 +34,10 @@
 
 <svelte:head><title>{b.name} · Crockle</title></svelte:head>
 
-<p class="no-print"><a class="act" href="/notebook">Notebook</a></p>
+<p class="no-print flex flex-wrap justify-between gap-x-6">
+  <a class="act" href="/notebook">Notebook</a>
+  {#if live}<a class="act" href="/notebook/{b.id}/labels">Lid labels</a>{/if}
+</p>
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
   <h1>{b.name}</h1>
   <p class="big">{live ? `day ${dayNumberOf(b, house.now)}` : 'eaten up'}</p>

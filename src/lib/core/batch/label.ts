@@ -1,0 +1,34 @@
+import type { WallMinute } from '../calendar/index';
+import { standing, type Batch } from './batch';
+import { salinityOf } from './salinity';
+
+/** What belongs on a lid: its number, what it is, the day it was made, its salt, and what some people must not eat. */
+export interface LidLabel {
+  readonly fillingId: string;
+  readonly lidNumber: number;
+  readonly name: string;
+  readonly madeAt: WallMinute;
+  /** Mass fraction; null: nobody knows. */
+  readonly salinity: number | null;
+  /** The last time it was put right: an older label says another salt. */
+  readonly putRightAt: WallMinute | null;
+  readonly allergens: readonly string[];
+}
+
+/**
+ * The labels of all jars of a batch that still hold something, by lid number.
+ * Example: a batch at 2.2 % whose jar 7 was put right to 2.5 % has labels that say 2.2 % but for jar 7.
+ */
+export function lidLabels(b: Batch, allergens: readonly string[]): LidLabel[] {
+  return standing(b)
+    .map((f) => ({
+      fillingId: f.id,
+      lidNumber: f.lidNumber,
+      name: b.name,
+      madeAt: b.startedAt,
+      salinity: salinityOf(b, f),
+      putRightAt: b.corrections.findLast((c) => c.fillingId === f.id)?.at ?? null,
+      allergens
+    }))
+    .sort((x, y) => x.lidNumber - y.lidNumber);
+}

@@ -1,0 +1,37 @@
+import { lidLabels, type LidLabel } from '../../core/batch';
+import { allergensOf, readCard } from '../../core/recipe';
+import { saltKind } from '../../core/salt';
+import { batches, household, recipeOf } from '../repos';
+import type { House } from '../usecases';
+import { record } from './record';
+
+/** The name of a batch and the labels of its jars; undefined where there is none. */
+export async function labels(
+  house: House,
+  batchId: string
+): Promise<{ name: string; labels: LidLabel[] } | undefined> {
+  const batch = (await batches.load(house.db, batchId))?.state;
+  if (!batch) return undefined;
+  const { worksheet } = await record(house, batchId);
+  // What was only written down counts too: rather a warning too many.
+  const things = [
+    batch.name,
+    batch.note,
+    ...batch.items.map((i) => i.name),
+    ...(worksheet?.extras ?? []).map((x) => x.name),
+    ...(batch.recipe ? await onCard(house, batch.recipe) : [])
+  ];
+  const known = (worksheet?.extras ?? []).flatMap((x) => (x.allergen ? x.allergen.split(', ') : []));
+  const allergens = [...new Set([...known, ...allergensOf(things)])];
+  return { name: batch.name, labels: lidLabels(batch, allergens) };
+}
+
+/** Everything that may have gone in by the card a batch was made from: what may be left out or exchanged, too. */
+async function onCard(house: House, of: { id: string; version: number }): Promise<string[]> {
+  const recipe = await recipeOf(house.db, of.id);
+  const text = recipe?.history.find((v) => v.version === of.version);
+  const { spoons, saltKindId } = await household(house.db);
+  const kind = saltKind(saltKindId);
+  if (!text || !kind) return [];
+  return readCard(text.card, { system: spoons, kind }).ingredients.flatMap((i) => [i.name, ...i.instead]);
+}

@@ -1,0 +1,60 @@
+<script lang="ts">
+  import type { LidLabel } from '$lib/core/batch';
+  import { writePercent } from '$lib/core/quantity';
+  import { dayAndYear } from '../time';
+
+  /** A lid's label as it comes out of the printer, 70 by 38 mm. */
+  let { label }: { label: LidLabel } = $props();
+</script>
+
+<div class="label">
+  <b class="number">{label.lidNumber}</b>
+  <div class="min-w-0">
+    <p class="name">{label.name}</p>
+    <p>made {dayAndYear(label.madeAt)}</p>
+    <p>
+      {label.salinity === null
+        ? 'salt not known'
+        : `${writePercent(label.salinity)} salt`}{label.putRightAt === null
+        ? ''
+        : `, put right ${dayAndYear(label.putRightAt)}`}
+    </p>
+    {#if label.allergens.length > 0}<p class="font-bold">contains {label.allergens.join(', ')}</p>{/if}
+  </div>
+</div>
+
+<style>
+  .label {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 3mm;
+    align-items: center;
+    width: 70mm;
+    max-width: 100%;
+    height: 38mm;
+    padding: 2mm 3mm;
+    overflow: hidden;
+    text-align: left;
+    font-size: 10pt;
+    line-height: 1.25;
+    color: black;
+    background: white;
+  }
+  .number {
+    min-width: 14mm;
+    font-family: var(--font-display);
+    font-size: 34pt;
+    line-height: 1;
+    text-align: center;
+  }
+  .name {
+    display: -webkit-box;
+    overflow: hidden;
+    font-family: var(--font-display);
+    font-size: 12pt;
+    font-weight: 700;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    line-clamp: 2;
+  }
+</style>
