@@ -209,6 +209,17 @@ test('nothing moves under a finger that is down: a slow tap is not lost', async 
   await expect(pad).toHaveCount(0);
 });
 
+test('the other sets of jars come where a worker does not start, too', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g', '700 g');
+  await page.route(/bench\.worker/, (route) => route.abort());
+  await open(page, '/bench');
+  const sets = page.getByRole('radiogroup', { name: 'Sets of jars' });
+  await expect(sets.getByRole('radio').first()).toBeVisible();
+  await expect(sets).toHaveAttribute('aria-busy', 'false');
+  await expect(page.getByRole('table', { name: /Each way of dosing/ })).toContainText('of the vegetables');
+});
+
 test('what brings salt of its own is counted', async ({ page, request }) => {
   await clearBench(request);
   await onBench(request, 'mustard-greens', '2 kg', '1.7 kg');

@@ -60,9 +60,9 @@
     if (data.lots.length > 0) elsewhere.ask(bench.input);
   });
   $effect(() => () => elsewhere.stop());
-  const sets = $derived(elsewhere.answer?.sets ?? []);
+  const sets = $derived(elsewhere.answer?.sets ?? null);
   const bands = $derived(elsewhere.answer?.bands ?? null);
-  const ways = $derived(elsewhere.answer?.ways ?? []);
+  const ways = $derived(elsewhere.answer?.ways ?? null);
   const doses = $derived(
     sheet ? bench.saidDoses.map((text) => heldAgainst(text, bench.input, sheet, house.household.spoons)) : []
   );

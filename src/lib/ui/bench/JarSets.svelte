@@ -8,8 +8,13 @@
   import SetPicture from './SetPicture.svelte';
 
   /** The best different sets side by side, and the household's own hand: dragged, or by keys. */
-  let { bench, jars, sets }: { bench: Bench; jars: readonly WorksheetJar[]; sets: readonly Alternative[] } =
-    $props();
+  interface Props {
+    bench: Bench;
+    jars: readonly WorksheetJar[];
+    /** null: still being reckoned. */
+    sets: readonly Alternative[] | null;
+  }
+  let { bench, jars, sets }: Props = $props();
   const house = useHouse();
   const dry = $derived(bench.salting !== 'brine');
   const jarOf = (id: string) => jars.find((j) => j.id === id);
@@ -92,9 +97,17 @@
 </script>
 
 <section aria-label="Which jars" class="no-print">
-  <div class="grid gap-x-5 gap-y-1 md:grid-cols-3" role="radiogroup" aria-label="Sets of jars">
-    {#each sets as one, i (i)}
-      {@const on = bench.counts === null && (bench.choice === i || (i === 0 && bench.choice >= sets.length))}
+  <!-- Room is kept for three sets, so that nothing jumps when they come. -->
+  <div
+    class={['grid gap-x-5 gap-y-1 md:grid-cols-3', sets === null && 'min-h-60 content-start md:min-h-40']}
+    role="radiogroup"
+    aria-label="Sets of jars"
+    aria-busy={sets === null}
+  >
+    {#if sets === null}<p class="text-sm text-quiet">Trying the jars …</p>{/if}
+    {#each sets ?? [] as one, i (i)}
+      {@const on =
+        bench.counts === null && (bench.choice === i || (i === 0 && bench.choice >= (sets?.length ?? 0)))}
       <button
         role="radio"
         aria-checked={on}

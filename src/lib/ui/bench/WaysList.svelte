@@ -3,8 +3,12 @@
   import type { School, WayEnds, Worksheet } from '$lib/core/worksheet';
 
   /** The same figure said of each base, and where it ends in these jars. */
-  let { ways, sheet, onladder }: { ways: readonly WayEnds[]; sheet: Worksheet; onladder?: boolean } =
-    $props();
+  interface Props {
+    /** null: still being reckoned. */
+    ways: readonly WayEnds[] | null;
+    sheet: Worksheet;
+  }
+  let { ways, sheet }: Props = $props();
   const NAMES: Record<School, string> = {
     equilibrium: 'where it ends',
     perWater: 'of the water',
@@ -18,14 +22,17 @@
 <table class="w-full text-sm" aria-label="Each way of dosing, in these jars">
   <thead>
     <tr class="text-left text-quiet"
-      ><th class="font-normal" scope="col">{onladder ? 'Also on the ladder' : 'The same figure'}</th><th
-        class="px-2 font-normal"
-        scope="col">ends at</th
+      ><th class="font-normal" scope="col">The same figure</th><th class="px-2 font-normal" scope="col"
+        >ends at</th
       ><th class="text-right font-normal" scope="col">salt</th></tr
     >
   </thead>
   <tbody>
-    {#each ways as w (w.way)}
+    {#if ways === null}
+      <!-- Room is kept for them, so that nothing jumps when they come. -->
+      <tr class="h-32 align-top text-quiet lg:h-52"><td colspan="3">reckoning …</td></tr>
+    {/if}
+    {#each ways ?? [] as w (w.way)}
       <tr class="border-b border-rule-soft">
         <th scope="row" class="py-1 text-left font-normal"
           >{w.way === 'byTaste' ? '' : `${writePercent(w.fraction)} `}{NAMES[w.way]}</th

@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink';
-import type { Alternatives, WorksheetInput } from '$lib/core/worksheet';
+import { alternatives, type Alternatives, type WorksheetInput } from '$lib/core/worksheet';
 import type { BenchWorker } from '$lib/workers/bench.worker';
 
 /** A pause in typing after which the worker is asked. */
@@ -10,18 +10,19 @@ export class Elsewhere {
   answer = $state.raw<Alternatives | null>(null);
   private worker: Worker | undefined;
   private remote: Remote<BenchWorker> | undefined;
+  private failed = new Promise<unknown>(() => undefined);
+  private broken = false;
   private asked = 0;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
-  /** Asks anew, a moment after the last change. Nothing is asked where there are no workers. */
+  /** Asks anew, a moment after the last change. */
   ask(input: WorksheetInput): void {
     clearTimeout(this.timer);
     const mine = ++this.asked;
     this.timer = setTimeout(() => {
       // What goes to a worker is plain: no live parts.
       const plain = JSON.parse(JSON.stringify(input)) as WorksheetInput;
-      this.remote ??= this.start();
-      void this.remote?.alternatives(plain).then((a) => {
+      void this.reckon(plain).then((a) => {
         if (mine === this.asked) this.answer = a;
       });
     }, PAUSE_MS);
@@ -34,11 +35,25 @@ export class Elsewhere {
     this.remote = undefined;
   }
 
-  private start(): Remote<BenchWorker> | undefined {
-    if (typeof Worker === 'undefined') return undefined;
+  /** In the worker; where there is none, or it does not start, on the page itself. */
+  private async reckon(input: WorksheetInput): Promise<Alternatives> {
+    if (this.broken || typeof Worker === 'undefined') return alternatives(input);
+    this.remote ??= this.start();
+    return Promise.race([
+      this.remote.alternatives(input),
+      this.failed.then(() => {
+        this.broken = true;
+        return alternatives(input);
+      })
+    ]);
+  }
+
+  private start(): Remote<BenchWorker> {
     // The bundler wants the URL written just so.
     // eslint-disable-next-line svelte/prefer-svelte-reactivity
-    this.worker = new Worker(new URL('../../workers/bench.worker.ts', import.meta.url), { type: 'module' });
-    return wrap<BenchWorker>(this.worker);
+    const worker = new Worker(new URL('../../workers/bench.worker.ts', import.meta.url), { type: 'module' });
+    this.worker = worker;
+    this.failed = new Promise((resolve) => worker.addEventListener('error', resolve, { once: true }));
+    return wrap<BenchWorker>(worker);
   }
 }
