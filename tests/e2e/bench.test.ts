@@ -295,8 +295,8 @@ test('Kit: a bowl, a spoon, a jar measured; what was learnt begins anew', async 
   await jar.getByLabel('Water to the brim weighs').fill('526 g');
   await jar.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('0.5 l clip jar: measured')).toBeVisible();
-  await page.getByRole('button', { name: 'Begin anew for Cauliflower' }).click();
-  await expect(page.getByRole('button', { name: 'Begin anew for Cauliflower' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Begin anew for Cauliflower', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Begin anew for Cauliflower', exact: true })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).last().click();
-  await expect(page.getByRole('button', { name: 'Begin anew for Cauliflower' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Begin anew for Cauliflower', exact: true })).toBeVisible();
 });

@@ -116,6 +116,31 @@ for (const size of SIZES) {
   });
 }
 
+test('a jar that is tapped is the one that the next tap is about, however slow the line', async ({
+  page
+}) => {
+  await open(page, '/counter');
+  const panel = page.getByRole('complementary', { name: 'The chosen batch' });
+  const was = await panel.getByRole('heading', { level: 1 }).innerText();
+  let letGo = () => {};
+  const held = new Promise<void>((go) => (letGo = go));
+  await page.route(/__data\.json/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page
+    .getByRole('button', { name: /: Cayenne mash$/ })
+    .first()
+    .click();
+  expect(was).not.toBe('Cayenne mash');
+  await expect(panel.getByRole('heading', { name: 'Cayenne mash', level: 1 })).toBeVisible();
+  await panel.getByRole('button', { name: 'Taste', exact: true }).click();
+  await expect(page.getByRole('dialog', { name: 'Taste: Cayenne mash' })).toBeVisible();
+  letGo();
+  await expect(page).toHaveURL(/batch=/);
+  await expect(page.getByRole('dialog', { name: 'Taste: Cayenne mash' })).toBeVisible();
+});
+
 test('undo takes a weigh-in back, for ten seconds from the message', async ({ page }) => {
   await open(page, '/garden');
   await page.keyboard.press('w');

@@ -6,7 +6,7 @@ import { USE_CASES } from '$lib/server/usecases';
 import { living } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url }) => {
+export const load: PageServerLoad = async ({ locals }) => {
   const { batches, household, now } = await living(locals.house);
   const cold = new Set(household.places.filter((p) => p.kind === 'cold').map((p) => p.id));
   const here = batches.filter((b) => standing(b).some((f) => cold.has(placeOf(f))));
@@ -15,8 +15,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     tasks: here
       .flatMap((b) => careTasks(b, household.places, now))
       .filter((t) => cold.has(t.placeId) && t.due <= now),
-    batches: here,
-    chosen: url.searchParams.get('jar')
+    batches: here
   };
 };
 

@@ -7,6 +7,7 @@
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
+  import { chosenBy } from '$lib/ui/shell/chosen';
   import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
 
@@ -17,7 +18,8 @@
     jars.reduce((a, s) => a + (1.5 * s.filling.usableMl) / 1000, 0);
   const places = $derived(house.household.places.filter((p) => p.kind === 'cold'));
   const at = (id: string) => data.stock.filter((s) => s.placeId === id);
-  const chosen = $derived(data.stock.find((s) => s.filling.id === data.chosen) ?? data.stock[0]);
+  const asked = $derived(chosenBy('jar'));
+  const chosen = $derived(data.stock.find((s) => s.filling.id === asked) ?? data.stock[0]);
   const total = $derived(data.stock.reduce((a, s) => a + s.filling.leftG, 0));
   const choose = (id: string) => goto(`/cold?jar=${id}`, { noScroll: true, keepFocus: true });
 </script>

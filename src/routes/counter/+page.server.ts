@@ -5,14 +5,13 @@ import { USE_CASES } from '$lib/server/usecases';
 import { living } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url }) => {
+export const load: PageServerLoad = async ({ locals }) => {
   const { batches, household, now } = await living(locals.house);
   const counters = new Set(household.places.filter((p) => p.kind === 'counter').map((p) => p.id));
   const here = batches.filter((b) => standing(b).some((f) => counters.has(placeOf(f))));
   return {
     batches: here,
-    tasks: here.flatMap((b) => careTasks(b, household.places, now)),
-    chosen: url.searchParams.get('batch')
+    tasks: here.flatMap((b) => careTasks(b, household.places, now))
   };
 };
 

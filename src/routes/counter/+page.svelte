@@ -8,6 +8,7 @@
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
+  import { chosenBy } from '$lib/ui/shell/chosen';
   import { relativeDay } from '$lib/ui/time';
   import { careShort } from '$lib/ui/words';
   import type { PageProps } from './$types';
@@ -24,8 +25,9 @@
           .map((f) => ({ b, f }))
       )
       .sort((x, y) => x.f.lidNumber - y.f.lidNumber);
+  const asked = $derived(chosenBy('batch'));
   const chosen = $derived(
-    data.batches.find((b) => b.id === data.chosen) ??
+    data.batches.find((b) => b.id === asked) ??
       data.batches.find(
         (b) =>
           b.id === data.tasks.filter((t) => t.due <= house.now).sort((x, y) => x.since - y.since)[0]?.batchId
