@@ -3,7 +3,7 @@ import { test as base, expect, type APIRequestContext, type Page } from '@playwr
 import { OwnServer } from './server';
 
 /** Every test has a server on its own copy of the demo household, and holds that the console stayed clean. */
-export const test = base.extend<{ clean: void }>({
+export const test = base.extend<{ clean: void; line: void }>({
   // Playwright's fixtures name what they need in this pattern; this one needs nothing.
   // eslint-disable-next-line no-empty-pattern
   baseURL: async ({}, use) => {
@@ -24,6 +24,20 @@ export const test = base.extend<{ clean: void }>({
       await use();
       // What a test provokes on purpose (a refusal, a cut line) the browser logs as a failed load.
       expect(said.filter((t) => !/Failed to load resource|net::ERR_/.test(t))).toEqual([]);
+    },
+    { auto: true }
+  ],
+  // E2E_SLOW_LINE=900 holds every request but the app's own files back for up to so many milliseconds, each by chance:
+  // what depends on the order of answers shows itself.
+  line: [
+    async ({ page }, use) => {
+      const slow = Number(process.env.E2E_SLOW_LINE ?? 0);
+      if (slow > 0)
+        await page.route(/^(?!.*\/_app\/immutable\/).*$/, async (route) => {
+          await new Promise((r) => setTimeout(r, Math.random() * slow));
+          await route.continue().catch(() => undefined);
+        });
+      await use();
     },
     { auto: true }
   ]

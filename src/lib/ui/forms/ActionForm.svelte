@@ -81,20 +81,26 @@
       return cancel();
     }
     return async ({ result, update }) => {
-      busy = false;
       if (result.type === 'success') {
         problems = [];
         trouble = undefined;
         commandId = nanoid();
         const done = result.data as unknown as Done;
-        toasts.say(doneWords(done.done, done.answer, house.household.units), {
-          undo: undoable ? done.commandId : null,
-          link: typeof next === 'function' ? next(done.answer) : next
-        });
+        // By then this form may be gone: a task that was done is no longer asked for.
+        const text = doneWords(done.done, done.answer, house.household.units);
+        const link = typeof next === 'function' ? next(done.answer) : next;
+        const undo = undoable ? done.commandId : null;
+        const andThen = ondone;
+        // What is said is what is shown by then; until then a further tap would be about what was.
         await update({ reset: false, invalidateAll: false });
         await lookAgain();
-        ondone?.(done);
-      } else if (result.type === 'failure') {
+        busy = false;
+        toasts.say(text, { undo, link });
+        andThen?.(done);
+        return;
+      }
+      busy = false;
+      if (result.type === 'failure') {
         problems = (result.data?.problems as Problem[] | undefined) ?? [];
         onproblems?.(problems);
         trouble = problems.find((p) => !p.field);

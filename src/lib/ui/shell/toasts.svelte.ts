@@ -52,16 +52,18 @@ export async function undoCommand(of: string): Promise<void> {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ commandId: nanoid(), of })
     });
-    if (response.ok) toasts.say('Undone');
-    else {
+    if (response.ok) {
+      await lookAgain();
+      toasts.say('Undone');
+    } else {
       const { problems } = (await response.json()) as { problems: Problem[] };
       toasts.say(problems[0]?.says ?? 'That could not be undone.', {
         tone: 'trouble',
         more: problems[0]?.wouldWork ?? ''
       });
+      await lookAgain();
     }
   } catch {
     toasts.say('Not undone: no connection.', { tone: 'trouble', more: 'Try again when it is back.' });
   }
-  await lookAgain();
 }
