@@ -113,7 +113,7 @@ describe('the examples in the docstrings', () => {
     expect(plain(2.5, 2)).toBe('2.5');
     about(roundSalt(62.4), 62);
     about(roundBrineUp(1301), 1350);
-    expect(writePercent(0.02349)).toBe('2.3 %');
+    expect(writePercent(0.02349)).toBe('2.3\u00a0%');
     expect([writeShare(0.0004), writeShare(0.0012)]).toEqual(['0.04', '0.1']);
     about(plusMinus({ mean: 5120, sd: 384 }), 631.6, 1);
     about(sdOfRange(0.96, 0.997), 0.01125, 5);

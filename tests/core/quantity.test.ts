@@ -22,6 +22,7 @@ import {
   type Kind,
   type SpoonSystem
 } from '$lib/core/quantity';
+import { spaced } from '../support/spaced';
 import { near, vector } from '../support/vectors';
 
 const read = (text: string, kind: Kind = 'mass', system: SpoonSystem = 'metric', unit?: string) => {
@@ -196,7 +197,14 @@ describe('writing back', () => {
     [writeShare(0.0012), '0.1'],
     [String(roundBrineUp(1301)), '1350'],
     [String(roundBrineUp(1350)), '1350']
-  ])('%s', (said, wanted) => expect(said).toBe(wanted));
+  ])('%s', (said, wanted) => expect(spaced(said)).toBe(wanted));
+  it('never lets a line break between a figure and its unit, and reads it back', () => {
+    for (const said of [writeMass(992.23, 'US'), writeVolume(400, 'US'), writePercent(0.02), writeSalt(62)])
+      expect(said).not.toContain(' ');
+    expect(readQuantity(writeMass(1195), { kind: 'mass', unit: 'g' })).toMatchObject({
+      value: { value: 1195 }
+    });
+  });
 
   it('± holds nine times in ten: 1.645 sd of a normal value', () => {
     // Source: tables of the normal distribution, 95 % point 1.6449.

@@ -241,7 +241,7 @@ test('a second pick goes into the crock that stands', async ({ page, request }) 
   await open(page, '/bench');
   await page.getByText('Add it to a crock that stands already').click();
   const row = page.getByRole('listitem').filter({ hasText: 'Slow crock' });
-  await expect(row).toContainText(/g salt keeps it at 2\.2 %/);
+  await expect(row).toContainText(/g salt keeps it at 2\.2\s%/);
   await row.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('heading', { name: 'The bench is clear' })).toBeVisible();
 });

@@ -16,7 +16,7 @@ test('a habit of dosing, said as it is said: where it ends, asked when it can me
   await said.fill('1 tbsp to 1 l of water');
   await expect(box.getByText(/too weak to keep/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Another dose beside it' }).fill('2,5 % of total');
-  await expect(box.getByText(/of vegetables and water together: ends at 2\.[56] %/)).toBeVisible();
+  await expect(box.getByText(/of vegetables and water together: ends at 2\.[56]\s%/)).toBeVisible();
   await box.getByRole('button', { name: 'use it' }).first().click();
   // Too weak is a harm, said at once and not passed unknowingly.
   await expect(page.getByText(/too weak to keep\./)).toBeVisible();
@@ -228,7 +228,7 @@ test('what brings salt of its own is counted', async ({ page, request }) => {
   const before = await said.innerText();
   await page.getByLabel('Add what brings salt of its own').selectOption('fish-sauce');
   await page.getByRole('textbox', { name: 'Fish sauce, how much' }).fill('60 ml');
-  await expect(page.getByText(/brings 14\.5 g of salt; fish: name it on the lid/)).toBeVisible();
+  await expect(page.getByText(/brings 14\.5\sg of salt; fish: name it on the lid/)).toBeVisible();
   expect(await said.innerText()).not.toBe(before);
   await page.getByRole('textbox', { name: 'Fish sauce, how much' }).fill('600 ml');
   await expect(page.getByText(/The ingredients alone bring/)).toBeVisible();

@@ -227,6 +227,17 @@ test('the bench keeps what was typed over a reload, and says when the house does
   await expect(page.getByText('The house does not answer.')).toHaveCount(0);
 });
 
+test('what was typed in the very moment of a reload is kept', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g', '700 g');
+  await open(page, '/bench');
+  await page.getByRole('textbox', { name: 'Carrot, prepared' }).fill('655 g');
+  await page.locator('#style').selectOption('pieces');
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Carrot, prepared' })).toHaveValue('655 g');
+  await expect(page.locator('#style')).toHaveValue('pieces');
+});
+
 test('by keyboard alone: rooms, find, help', async ({ page }) => {
   await open(page, '/');
   await page.keyboard.press('c');

@@ -11,7 +11,7 @@ test('a recipe made, changed, made again; the batch knows its version', async ({
     .fill('2 kg white cabbage\n2.2 % salt\n4 g caraway per kg\nsome dill');
   const card = page.locator('[data-card]');
   // At once it says what is missing.
-  await expect(card.getByText(/2\.2 % salt.*of what/)).toBeVisible();
+  await expect(card.getByText(/2\.2\s% salt.*of what/)).toBeVisible();
   await expect(card.getByText(/some dill.*how much/)).toBeVisible();
   await card.getByRole('button', { name: 'as you like' }).click();
   await expect(form.getByRole('textbox', { name: /^The card/ })).toHaveValue(/some dill, as you like/);
@@ -69,7 +69,7 @@ test('a recipe made, changed, made again; the batch knows its version', async ({
   await page.getByRole('dialog').getByRole('button', { name: 'Start batch' }).click();
   await expect(page).toHaveURL(/\/counter\?batch=/);
   await open(page, url);
-  await expect(page.getByText(/more of “4 g caraway per kg” \(hardly there\)/)).toBeVisible();
+  await expect(page.getByText(/more of “4\sg caraway per kg” \(hardly there\)/)).toBeVisible();
   await expect(page.getByRole('link', { name: /Lane kraut, first/ })).toBeVisible();
   await expect(page.getByText('version 3, 2.', { exact: false }).first()).toBeVisible();
 });

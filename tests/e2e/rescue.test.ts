@@ -21,19 +21,19 @@ test('too salty: drawn off and watered, its record and its jar follow', async ({
   await expect(dialog.getByText(/has not evened out yet/)).toBeVisible();
   await dialog.getByLabel('Where it should end, %').fill('2.4');
   await expect(dialog.locator('[data-remedy]')).toContainText(/Draw off \d+.ml of brine/);
-  await expect(dialog.getByRole('img', { name: /plain water .* this answer 2\.4 %/ })).toBeVisible();
+  await expect(dialog.getByRole('img', { name: /plain water .* this answer 2\.4\s%/ })).toBeVisible();
   await dialog.getByLabel('Why, for next time').fill('tasted like the sea');
   await dialog.getByRole('button', { name: /^Done so with jar/ }).click();
   await expect(dialog).toHaveCount(0);
-  await expect(page.getByText(/ at 2\.4 %/)).toBeVisible();
+  await expect(page.getByText(/ at 2\.4\s%/)).toBeVisible();
   await page.getByRole('link', { name: 'Its record' }).click();
-  await expect(page.getByText(/Put right \d+ \(too salty\).*from 3\.0 % to 2\.4 %/).first()).toBeVisible();
+  await expect(page.getByText(/Put right \d+ \(too salty\).*from 3\.0\s% to 2\.4\s%/).first()).toBeVisible();
   await expect(page.getByText(/“tasted like the sea”/).first()).toBeVisible();
-  await expect(page.getByText(/2\.4 % salt/).first()).toBeVisible();
+  await expect(page.getByText(/2\.4\s% salt/).first()).toBeVisible();
   // The label that is on the lid by now is wrong: a new one.
   await page.getByRole('link', { name: 'Print lid labels' }).click();
   await expect(page.getByRole('button', { name: /^Label of jar/ }).first()).toContainText(
-    /2\.4 % salt, put right/
+    /2\.4\s% salt, put right/
   );
 });
 
@@ -54,7 +54,7 @@ test('topped up with plain water: the salt it wants; a wrong word is refused and
   await expect(dialog.locator('[data-remedy]')).toContainText(/Dissolve [\d.]+.g salt/);
   await expect(dialog.getByLabel('Poured in, each jar')).toHaveValue('150 ml');
   await dialog.getByRole('button', { name: /^Done so with jar/ }).click();
-  await expect(page.getByText(/topped up with the wrong thing.*to 3\.0 %/).first()).toBeVisible();
+  await expect(page.getByText(/topped up with the wrong thing.*to 3\.0\s%/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(page.getByText(/topped up with the wrong thing/)).toHaveCount(0);
 });

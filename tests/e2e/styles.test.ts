@@ -41,5 +41,5 @@ for (const job of JOBS)
     await dialog.getByRole('button', { name: 'Start batch' }).click();
     await expect(page).toHaveURL(/\/counter\?batch=/);
     await expect(page.getByRole('heading', { name: `Job ${job.styleId}`, level: 1 })).toBeVisible();
-    await expect(page.getByText(/\d\.\d % salt/).first()).toBeVisible();
+    await expect(page.getByText(/\d\.\d\s% salt/).first()).toBeVisible();
   });

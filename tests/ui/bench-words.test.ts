@@ -17,8 +17,11 @@ import { seasoningOf, targetsOf } from '$lib/ui/bench/targets';
 import { amountWords, growsWords, noteWords, problemWords } from '$lib/ui/recipe/words';
 import { TROUBLE_WORDS } from '$lib/ui/words';
 import { sheet } from '../support/builders';
+import { spaced } from '../support/spaced';
 import { near } from '../support/vectors';
 
+const spoken = (...of: Parameters<typeof doingWords>) => doingWords(...of).map(spaced);
+const done = (...of: Parameters<typeof didWords>) => spaced(didWords(...of));
 const write = { mass: (g: number) => `${Math.round(g)} g`, volume: (ml: number) => `${Math.round(ml)} ml` };
 const context = { system: 'metric' as const, kind: saltKind('sea-fine')! };
 
@@ -37,34 +40,34 @@ describe('what to do with a jar, in words', () => {
     return r.value;
   };
   it('brine off and water in, once or so often, with the wait between', () => {
-    expect(doingWords(remedy({ kind: 'too-salty', freeBrineG: 900 }), 1, write)).toEqual([
+    expect(spoken(remedy({ kind: 'too-salty', freeBrineG: 900 }), 1, write)).toEqual([
       'Draw off 373 ml of brine and pour in as much plain water.'
     ]);
-    expect(doingWords(remedy({ kind: 'too-salty', freeBrineG: 250 }), 1, write)[0]).toMatch(
+    expect(spoken(remedy({ kind: 'too-salty', freeBrineG: 250 }), 1, write)[0]).toMatch(
       /^Draw off \d+ ml of brine .*; twice, each time after 30 hours\.$/
     );
   });
   it('water, brine, salt and patience', () => {
-    expect(doingWords(remedy({ kind: 'short', missingG: 150 }), 1, write)).toEqual([
+    expect(spoken(remedy({ kind: 'short', missingG: 150 }), 1, write)).toEqual([
       'Pour in 150 ml of plain water.'
     ]);
-    expect(doingWords(remedy({ kind: 'short', missingG: 150 }, 0.022), 0.985, write)[0]).toMatch(
+    expect(spoken(remedy({ kind: 'short', missingG: 150 }, 0.022), 0.985, write)[0]).toMatch(
       /^Pour in 148 ml of brine: 3\.4 g salt in 147 ml water \(2\.2 %\)\.$/
     );
-    expect(doingWords(remedy({ kind: 'too-weak' }, 0.015), 1, write)[0]).toMatch(
+    expect(spoken(remedy({ kind: 'too-weak' }, 0.015), 1, write)[0]).toMatch(
       /^Dissolve 10 g salt in about 100 ml of its own brine, and pour it back\.$/
     );
-    expect(doingWords(remedy({ kind: 'drawn-in', missingG: 50 }), 1, write)[0]).toMatch(/wait a day/);
+    expect(spoken(remedy({ kind: 'drawn-in', missingG: 50 }), 1, write)[0]).toMatch(/wait a day/);
     expect([waitWords(1), waitWords(30), waitWords(80)]).toEqual(['1 hour', '30 hours', '3 days']);
   });
   it('and what was done, for the record', () => {
     const none = { drawnG: 0, waterG: 0, naclG: 0, saltG: 0, vegG: 0, lostG: 0 };
     const rest = { fillingId: 'f', trouble: 'short' as const, from: 0.03, to: 0.02, reason: '' };
-    expect(didWords({ ...none, ...rest }, write)).toBe('nothing added');
-    expect(didWords({ ...none, ...rest, drawnG: 200, waterG: 200 }, write)).toBe(
+    expect(done({ ...none, ...rest }, write)).toBe('nothing added');
+    expect(done({ ...none, ...rest, drawnG: 200, waterG: 200 }, write)).toBe(
       '200 g of brine drawn off, 200 g water in'
     );
-    expect(didWords({ ...none, ...rest, lostG: 100, vegG: 50, saltG: 3.4 }, write)).toBe(
+    expect(done({ ...none, ...rest, lostG: 100, vegG: 50, saltG: 3.4 }, write)).toBe(
       '100 g lost, 50 g unsalted in, 3.4 g salt in'
     );
     for (const t of TROUBLES) expect(TROUBLE_WORDS[t].length).toBeGreaterThan(6);

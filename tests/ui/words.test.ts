@@ -11,6 +11,7 @@ import { heldAgainst } from '$lib/ui/bench/said';
 import { clockTime, dayAndYear, inDays, longDay, relativeDay, relativeTime, shortDay } from '$lib/ui/time';
 import { careShort, careWhy, careWords, doneWords, numbers, questionWords } from '$lib/ui/words';
 import { bench, sheet } from '../support/builders';
+import { spaced } from '../support/spaced';
 
 const now = wall('2026-09-12', 8, 10);
 
@@ -42,7 +43,9 @@ describe('codes to sentences', () => {
     expect([numbers([]), numbers([4]), numbers([4, 5, 6])]).toEqual(['', '4', '4, 5 and 6']);
   });
   it('what was done is said in the household’s units', () => {
-    expect(doneWords('weigh-in', { name: 'Carrot', g: 992.23 }, 'US')).toBe('Weighed in: Carrot, 2 lb 3 oz');
+    expect(spaced(doneWords('weigh-in', { name: 'Carrot', g: 992.23 }, 'US'))).toBe(
+      'Weighed in: Carrot, 2 lb 3 oz'
+    );
     expect(doneWords('start-batch', { name: 'Kraut', lidNumbers: [3] }, 'metric')).toBe(
       'Started: Kraut. Write 3 on the lid'
     );

@@ -78,7 +78,7 @@ export function questionWords(q: Question, mass: (g: number) => string): string 
     case 'prepared-too-much':
       return `${mass(v.preparedG ?? 0)} is more than was picked (${mass(v.pickedG ?? 0)}).${slip}`;
     case 'jars-mostly-air':
-      return `${mass(v.vegG ?? 0)} fills these jars to ${Math.round((v.fill ?? 0) * 100)} % only: mostly air, and air brings mould.${slip || ' Take a smaller one.'}`;
+      return `${mass(v.vegG ?? 0)} fills these jars to ${writePercent(v.fill ?? 0, 0)} only: mostly air, and air brings mould.${slip || ' Take a smaller one.'}`;
     case 'jars-overfull':
       return `${mass(v.vegG ?? 0)} is ${Math.round((v.fill ?? 1) * 10) / 10} times what these jars hold.${slip}`;
     case 'dose-tenfold':

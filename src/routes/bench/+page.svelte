@@ -78,8 +78,8 @@
     const hours = evenAfterHours(radius, d);
     const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
     const after = hours < 36 ? `${Math.ceil(hours)} hours` : `${Math.round(hours / 24)} days`;
-    const share = Math.round(fleshShare(tasting, radius, d) * 100);
-    return `Evened out after about ${after}; do not correct it before.${share < 95 ? ` At the first taste the flesh has about ${share} % of its salt.` : ''}`;
+    const share = fleshShare(tasting, radius, d);
+    return `Evened out after about ${after}; do not correct it before.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
   const scaled = $derived.by(() => {
     if (!sheet || !bench.card) return null;
@@ -98,6 +98,8 @@
 </script>
 
 <svelte:head><title>Bench · Crockle</title></svelte:head>
+<!-- Left or loaded anew within the moment in which a weight waits to be sent: it is sent now. -->
+<svelte:window onpagehide={() => void bench.settle()} />
 
 {#if data.lots.length === 0}
   <h1>The bench is clear</h1>

@@ -4,6 +4,8 @@ import { UNITS } from './units';
 export type WrittenUnits = 'metric' | 'US' | 'imperial';
 
 const THIN = '\u202f';
+/** Between a figure and its unit: a line never breaks there. */
+const GLUE = '\u00a0';
 
 /** Thousands in groups with a narrow space, as on a kitchen label. Example: `grouped('1195')` is `1 195`. */
 const grouped = (whole: string): string => whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
@@ -23,23 +25,23 @@ export const massStep = (g: number, units: WrittenUnits): number =>
   units === 'metric' ? (g < 10 ? 0.1 : g < 9999.5 ? 1 : 10) : UNITS.oz.factor / 10;
 
 /**
- * Writes a mass in the household's units.
+ * Writes a mass in the household's units; figure and unit are glued by a no-break space, as everywhere here.
  * Example: `writeMass(1195, 'metric')` is `'1 195 g'`; `writeMass(992.23, 'US')` is `'2 lb 3 oz'`.
  */
 export function writeMass(g: number, units: WrittenUnits = 'metric'): string {
   if (g < 0) return `-${writeMass(-g, units)}`;
   if (units === 'metric') {
-    if (g < 9.95) return `${plain(g, 1)} g`;
-    if (g < 9999.5) return `${plain(g, 0)} g`;
-    return `${plain(g / 1000, 2)} kg`;
+    if (g < 9.95) return `${plain(g, 1)}${GLUE}g`;
+    if (g < 9999.5) return `${plain(g, 0)}${GLUE}g`;
+    return `${plain(g / 1000, 2)}${GLUE}kg`;
   }
   const tenths = Math.round((g / UNITS.oz.factor) * 10);
   const pounds = Math.floor(tenths / 160);
   const ounces = (tenths - pounds * 160) / 10;
-  if (pounds === 0) return `${plain(ounces, 1)} oz`;
+  if (pounds === 0) return `${plain(ounces, 1)}${GLUE}oz`;
   return ounces === 0
-    ? `${grouped(String(pounds))} lb`
-    : `${grouped(String(pounds))} lb ${plain(ounces, 1)} oz`;
+    ? `${grouped(String(pounds))}${GLUE}lb`
+    : `${grouped(String(pounds))}${GLUE}lb${GLUE}${plain(ounces, 1)}${GLUE}oz`;
 }
 
 /**
@@ -47,7 +49,7 @@ export function writeMass(g: number, units: WrittenUnits = 'metric'): string {
  * Example: `writeSalt(23.32)` is `'23.5 g'`.
  */
 export function writeSalt(g: number): string {
-  return `${plain(roundSalt(g), 1)} g`;
+  return `${plain(roundSalt(g), 1)}${GLUE}g`;
 }
 
 /** The rounding of `writeSalt`. Example: `roundSalt(62.4)` is `62`. */
@@ -67,9 +69,9 @@ export function roundBrineUp(ml: number): number {
  */
 export function writeVolume(ml: number, units: WrittenUnits = 'metric'): string {
   if (ml < 0) return `-${writeVolume(-ml, units)}`;
-  if (units === 'metric') return ml < 999.5 ? `${plain(ml, 0)} ml` : `${plain(ml / 1000, 2)} l`;
+  if (units === 'metric') return ml < 999.5 ? `${plain(ml, 0)}${GLUE}ml` : `${plain(ml / 1000, 2)}${GLUE}l`;
   if (units === 'imperial') {
-    if (ml < UNITS.impPint.factor) return `${plain(ml / UNITS.impFloz.factor, 1)} fl oz`;
+    if (ml < UNITS.impPint.factor) return `${plain(ml / UNITS.impFloz.factor, 1)}${GLUE}fl${GLUE}oz`;
     return countOf(ml / UNITS.impPint.factor, 'pint');
   }
   if (ml < UNITS.usQuart.factor * 0.995) return countOf(ml / UNITS.usCup.factor, 'cup');
@@ -78,12 +80,12 @@ export function writeVolume(ml: number, units: WrittenUnits = 'metric'): string 
 
 const countOf = (n: number, unit: string): string => {
   const text = plain(n, 2);
-  return `${text} ${unit}${text === '1' ? '' : 's'}`;
+  return `${text}${GLUE}${unit}${text === '1' ? '' : 's'}`;
 };
 
 /** A fraction as a percentage. Example: `writePercent(0.02349)` is `'2.3 %'`. */
 export function writePercent(fraction: number, places = 1): string {
-  return `${(fraction * 100).toFixed(places)} %`;
+  return `${(fraction * 100).toFixed(places)}${GLUE}%`;
 }
 
 /** A ± in percent points, never "0.0". Example: `writeShare(0.0004)` is `'0.04'`, `writeShare(0.0012)` is `'0.1'`. */

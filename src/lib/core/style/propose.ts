@@ -1,4 +1,5 @@
 import { crop } from '../produce/index';
+import { writePercent } from '../quantity/index';
 import { STYLES } from './data';
 import type { Style } from './types';
 
@@ -37,7 +38,7 @@ export function proposeStyles(o: Occasion): Proposal[] {
     const short = (o.stockG[style.id] ?? 0) < SHORT_G;
     const tooHot = o.mild && hottest >= 3 && style.id !== 'pepper-sauce' && style.id !== 'pepper-mash';
     const reasons = [
-      suits > 0.99 ? 'made for what is here' : `made for ${Math.round(suits * 100)} % of what is here`,
+      suits > 0.99 ? 'made for what is here' : `made for ${writePercent(suits, 0)} of what is here`,
       ...(short ? ['short in the cold'] : []),
       ...(tooHot ? ['hot for those who like it mild'] : [])
     ];

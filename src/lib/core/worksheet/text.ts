@@ -7,7 +7,7 @@ export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): 
     (j, i) =>
       `  jar ${i + 1}, ${j.name}: ${writeMass(j.vegG, units)} in${j.brineMl > 0 ? `, ${writeVolume(j.brineMl, units)} brine` : ''}, ${writeSalt(j.saltG)} salt`
   );
-  return [
+  const lines = [
     name,
     ...w.items.map(
       (i) => `  ${i.name}: ${writeMass(i.prepared.mean, units)}${i.weighed ? '' : ' (estimated)'}`
@@ -24,5 +24,7 @@ export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): 
       ? [`Juice must stand over within 24 hours, else brine of ${writePercent(w.juice.strength)}.`]
       : []),
     ...w.cautions.map((c) => `! ${c.says} ${c.reason}`)
-  ].join('\n');
+  ];
+  // It may be pasted anywhere: plain spaces only.
+  return lines.join('\n').replace(/[\u00a0\u202f]/g, ' ');
 }

@@ -2,7 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import { dayNumberOf } from '$lib/core/care';
   import { standing, type Batch } from '$lib/core/batch';
-  import { plain, roundSalt, writePercent } from '$lib/core/quantity';
+  import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
   import { style } from '$lib/core/style';
   import { secondPick } from '$lib/core/worksheet';
@@ -38,8 +38,10 @@
           <div>
             <p class="font-semibold">Jar {f.lidNumber}, {b.name}, day {dayNumberOf(b, house.now)}</p>
             <p class="text-sm">
-              <b>{plain(roundSalt(pick.saltG), 1)} g salt</b> keeps it at {writePercent(b.equilibrium ?? 0)};
-              then {Math.round(pick.fill * 100)} % full{pick.drawOffMl > 0
+              <b>{writeSalt(pick.saltG)} salt</b> keeps it at {writePercent(b.equilibrium ?? 0)}; then {writePercent(
+                pick.fill,
+                0
+              )} full{pick.drawOffMl > 0
                 ? `. Dissolve it in brine drawn off; ${house.volume(pick.drawOffMl)} of brine comes out`
                 : ''}.
             </p>

@@ -54,7 +54,7 @@
     </p>
   </div>
   <p class="text-sm text-quiet md:hidden">
-    {strew ? 'Strewn, then rinsed: ' : dry ? 'Salt rubbed in dry: ' : ''}{spoons(spoonful)} ± {spoonPercent} %
+    {strew ? 'Strewn, then rinsed: ' : dry ? 'Salt rubbed in dry: ' : ''}{spoons(spoonful)} ± {spoonPercent}&nbsp;%
   </p>
   <ul class="hidden flex-wrap items-center gap-x-5 text-sm text-quiet md:flex">
     <li>{sizes} <Why working={working('jars')} /></li>
@@ -63,9 +63,8 @@
         <Why working={working('brine')} />{:else}its own juice{/if}
     </li>
     <li>
-      {strew ? 'strewn, then rinsed; ' : dry ? 'rubbed in dry; ' : ''}{spoons(spoonful)} ± {spoonPercent} % <Why
-        working={working('salt')}
-      />
+      {strew ? 'strewn, then rinsed; ' : dry ? 'rubbed in dry; ' : ''}{spoons(spoonful)} ± {spoonPercent}&nbsp;%
+      <Why working={working('salt')} />
     </li>
   </ul>
 </div>

@@ -49,7 +49,7 @@
     />
     <p class="pt-1 text-sm text-quiet">
       {bench.style.says}
-      {plain(bench.style.salt.from * 100, 1)}–{plain(bench.style.salt.to * 100, 1)} % salt, {bench.style
+      {plain(bench.style.salt.from * 100, 1)}–{plain(bench.style.salt.to * 100, 1)}&nbsp;% salt, {bench.style
         .counterDays.from}–{bench.style.counterDays.to} days{why ? `; ${why}` : ''}.
     </p>
     {#if saltings(bench.style).length > 1}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { dndzone, type DndEvent } from 'svelte-dnd-action';
-  import { plain, roundSalt } from '$lib/core/quantity';
+  import { writeSalt } from '$lib/core/quantity';
   import { jarGeometry, profile } from '$lib/core/vessel';
   import type { Alternative, WorksheetJar } from '$lib/core/worksheet';
   import { useHouse } from '../house.svelte';
@@ -127,10 +127,9 @@
         <span class="block pt-1">
           <span class="block font-display font-bold">{inWords(one.counts)}</span>
           <span class="block text-sm text-quiet"
-            >{over(one)}{sure(one)}; {one.brineMl > 0 ? `${house.volume(one.brineMl)} brine, ` : ''}{plain(
-              roundSalt(one.saltG),
-              1
-            )} g salt</span
+            >{over(one)}{sure(one)}; {one.brineMl > 0
+              ? `${house.volume(one.brineMl)} brine, `
+              : ''}{writeSalt(one.saltG)} salt</span
           >
         </span>
       </button>

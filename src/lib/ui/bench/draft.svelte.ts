@@ -5,6 +5,8 @@ export const post = (thing: string, body: unknown) =>
   fetch(`/api/v1/${thing}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
+    // What is on its way arrives, even if the page is left meanwhile.
+    keepalive: true,
     body: JSON.stringify(body)
   });
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Learned } from '$lib/core/learn';
   import { crop, meanPiece } from '$lib/core/produce';
-  import { plain, plusMinus } from '$lib/core/quantity';
+  import { plusMinus, writePercent } from '$lib/core/quantity';
   import { packing } from '$lib/core/vessel';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house.svelte';
@@ -15,7 +15,7 @@
   }
   let { learnt }: { learnt: AllLearnt } = $props();
   const house = useHouse();
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  const percent = (share: number) => writePercent(share, 0);
   interface Row {
     what: string;
     name: string;
@@ -73,7 +73,7 @@
             what: 'brine',
             name: 'Brine poured, of the brine planned',
             says: `${percent(learnt.brineUse.mean)} ± ${percent(plusMinus(learnt.brineUse))}`,
-            table: plain(100, 0) + ' %',
+            table: percent(1),
             n: learnt.brineUse.n,
             of: 'batch'
           }

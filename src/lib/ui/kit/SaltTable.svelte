@@ -1,6 +1,6 @@
 <script lang="ts">
   import { asMeasured, gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
-  import { plusMinus, relativeSd } from '$lib/core/quantity';
+  import { plusMinus, relativeSd, writePercent } from '$lib/core/quantity';
   import OwnSpoon from './OwnSpoon.svelte';
   import { useHouse } from '../house.svelte';
 
@@ -31,9 +31,9 @@
               >{gPerTeaspoon(kind, house.household.spoons).toFixed(1)} g</td
             >
             <td class="pr-4 text-right whitespace-nowrap"
-              >{Math.round(plusMinus({ mean: 1, sd: relativeSd(kind.gsd) }) * 100)} %</td
+              >{writePercent(plusMinus({ mean: 1, sd: relativeSd(kind.gsd) }), 0)}</td
             >
-            <td class="text-right whitespace-nowrap">{(kind.purity * 100).toFixed(1)} %</td>
+            <td class="text-right whitespace-nowrap">{writePercent(kind.purity)}</td>
           </tr>
         {/each}
       </tbody>
