@@ -30,6 +30,16 @@ for (const scheme of ['light', 'dark'] as const)
     }
   });
 
+test('in the dark the arrow of a choice is as light as its words', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await open(page, '/bench');
+  const arrow = await page
+    .locator('select')
+    .first()
+    .evaluate((select) => getComputedStyle(select).backgroundImage);
+  expect(decodeURIComponent(arrow)).toMatch(/stroke='#f3efe4'/);
+});
+
 test('lid labels pass the scan; one left out stays readable, and is not printed', async ({ page }) => {
   await open(page, '/notebook');
   await page

@@ -35,6 +35,9 @@ for (const job of JOBS)
     }
     await expect(answer(page)).toContainText(/\d+\s*jar/);
     await expect(answer(page)).toContainText(/[1-9]\d*(\.\d+)?\s*g salt/);
+    // The three large figures are figures; their units stand beside them.
+    for (const figure of await answer(page).locator('.answer').allInnerTexts())
+      expect(figure).toMatch(/^[\d.]+$/);
     await page.getByRole('button', { name: 'Start batch' }).click();
     const dialog = page.getByRole('dialog', { name: 'Start batch' });
     await dialog.getByLabel('Name').fill(`Job ${job.styleId}`);

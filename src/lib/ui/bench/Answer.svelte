@@ -34,7 +34,7 @@
       .map(([name, n]) => (n > 1 ? `${n} × ${name}` : name))
       .join(', ')
   );
-  const volume = $derived(house.volume(sheet.brine?.mixMl ?? 0).split(' '));
+  const volume = $derived(house.volume(sheet.brine?.mixMl ?? 0).split('\u00a0'));
 </script>
 
 <div aria-live="polite" data-answer>
