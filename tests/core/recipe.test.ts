@@ -95,6 +95,8 @@ describe('a card in its own words', () => {
     expect(codes('2 kg cabbage', '2 % salt at the end', 'some dill')).toEqual(['figure-missing']);
     expect(codes('2 kg cabbage', '2 % salt at the end', 'dill, as you like')).toEqual([]);
     expect(codes('2 cups cabbage', '2 % salt at the end')).toEqual(['line-unclear']);
+    expect(codes('2 kg cabbage', '2 % salt at the end', '2 tbsp a quart')).toEqual(['name-missing']);
+    expect(codes('2 kg cabbage', '2 % salt at the end', 'oak leaf, 1 a jar', '1 clove')).toEqual([]);
   });
   it('never breaks on what people write', () => {
     fc.assert(

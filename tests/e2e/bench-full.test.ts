@@ -200,6 +200,43 @@ test('too much dry salt in the bowl: how much more cabbage brings it back', asyn
   await expect(page.getByText('Strewn in already?')).toHaveCount(0);
 });
 
+test('too much salt that is kept is the dose from then on, and the batch is written down with it', async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g', '1 195 g');
+  await open(page, '/bench');
+  await page.locator('#style').selectOption('pieces');
+  const figure = answer(page).locator('.answer').nth(2);
+  const planned = Number(await figure.innerText());
+  const more = planned + 12;
+  await page.getByText('Weigh it out, one after the other').click();
+  const weighed = page.getByRole('textbox', { name: 'Salt, weighed' });
+  await weighed.fill(`${planned * 5} g`);
+  await expect(page.getByText('5 times its target. Was the bowl weighed too')).toBeVisible();
+  await weighed.fill(`${planned / 2} g`);
+  await expect(page.getByRole('button', { name: /^leave it at that: it ends at/ })).toBeVisible();
+  // Started with the salt half weighed: said.
+  await page.getByRole('button', { name: 'Start batch' }).click();
+  await expect(page.getByRole('dialog').getByText(/^Of the salt, /)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await weighed.fill(`${more} g`);
+  const keep = page.getByRole('button', { name: /^keep it: it ends at/ });
+  const ends = /at (\d\.\d)/.exec(await keep.innerText())![1]!;
+  await keep.click();
+  await expect(page.getByText(/too much/)).toHaveCount(0);
+  await expect.poll(async () => Math.abs(Number(await figure.innerText()) - more)).toBeLessThanOrEqual(1);
+  await page.getByRole('button', { name: 'Start batch' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Start batch' });
+  await expect(dialog.getByText(/^Of the salt, /)).toHaveCount(0);
+  await dialog.getByLabel('Name').fill('Salted by a quick hand');
+  await dialog.getByRole('button', { name: 'Start batch' }).click();
+  await expect(page).toHaveURL(/\/counter\?batch=/);
+  await expect(page.getByRole('complementary', { name: 'The chosen batch' })).toContainText(`${ends} % salt`);
+});
+
 test('a jar dragged over counts', async ({ page, request }) => {
   await clearBench(request);
   await onBench(request, 'kohlrabi', '1640 g', '1195 g');

@@ -82,7 +82,8 @@ describe('a recipe card in words', () => {
     'salt-twice',
     'figure-missing',
     'shares-over',
-    'line-unclear'
+    'line-unclear',
+    'name-missing'
   ];
   it('every lack says what would put it right', () => {
     for (const code of codes) {

@@ -90,6 +90,11 @@
     });
     return made.ok ? made.value : null;
   });
+  const targets = $derived(
+    sheet
+      ? targetsOf(sheet, seasoningOf(sheet, bench.style.additions, scaled), bench.targets, bench.weighedOut)
+      : []
+  );
   onMount(() => {
     if (data.make && data.recipes.some((r) => r.id === data.make) && bench.recipe?.id !== data.make)
       bench.follow(data.make);
@@ -159,15 +164,7 @@
           </p>
           <ScaleOrSpoon {sheet} />
           <BrineChoices {bench} {sheet} brines={data.brines} />
-          <WeighOut
-            {bench}
-            targets={targetsOf(
-              sheet,
-              seasoningOf(sheet, bench.style.additions, scaled),
-              bench.targets,
-              bench.weighedOut
-            )}
-          />
+          <WeighOut {bench} {targets} />
           <AddToCrock {bench} young={data.young} onadded={() => bench.clear()} />
           {#if sheet.leftG > 0.5}
             <p class="heed">
@@ -236,7 +233,7 @@
         )}: {plain(sheet.juice.saltPerLitreG, 0)} g of your salt to 1 l water; it keeps the strength.
       </p>
     {/if}
-    <StartDialog bind:open={starting} {bench} {sheet} />
+    <StartDialog bind:open={starting} {bench} {sheet} salt={targets.find((t) => t.id === 'salt')} />
   {/if}
 {/if}
 

@@ -208,6 +208,8 @@ function problemsOf(
   for (const i of all) {
     if (i.scales === 'free') continue;
     if (i.amount === null) say('figure-missing', i.line, i.said, true);
+    // A figure, and nothing it could be of: its whole line stands for its name.
+    else if (i.name === i.said) say('name-missing', i.line, i.said, true);
     else if (i.produce && i.scales === 'recipe' && gramsOf(i) === null)
       say('line-unclear', i.line, i.said, true);
   }

@@ -53,7 +53,8 @@ export type CardProblemCode =
   | 'salt-twice'
   | 'figure-missing'
   | 'shares-over'
-  | 'line-unclear';
+  | 'line-unclear'
+  | 'name-missing';
 
 /** What is missing on a card or contradicts itself. What blocks must be given, or marked free, before it is scaled. */
 export interface CardProblem {

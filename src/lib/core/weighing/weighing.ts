@@ -47,12 +47,18 @@ export interface Overshoot {
   readonly factor: number;
   /** Share of the target by which it is over. */
   readonly over: number;
+  /** So far over that it is hardly a hand that was too quick: the bowl was weighed too, or it is another unit. */
+  readonly slip: boolean;
 }
+
+/** From so many times its target on it is a slip. Common practice, no source. */
+const SLIP = 3;
 
 /** Undefined while nothing is over. Example: 44 g of 40 g is 4 g to take out, or all the rest 1.1 times. */
 export function overshoot(t: Target, stepG: number): Overshoot | undefined {
   if (t.weighedG === null || bar(t, stepG).state !== 'over' || t.g <= 0) return undefined;
-  return { takeOutG: t.weighedG - t.g, factor: t.weighedG / t.g, over: t.weighedG / t.g - 1 };
+  const factor = t.weighedG / t.g;
+  return { takeOutG: t.weighedG - t.g, factor, over: factor - 1, slip: factor >= SLIP };
 }
 
 /**
@@ -65,10 +71,6 @@ export function rescale(targets: readonly Target[], id: string): Target[] {
   const factor = one.weighedG / one.g;
   return targets.map((t) => ({ ...t, g: t.id === id ? one.weighedG! : t.g * factor }));
 }
-
-/** Kept as it is: what was weighed becomes the target of that one alone. */
-export const keepIt = (targets: readonly Target[], id: string): Target[] =>
-  targets.map((t) => (t.id === id && t.weighedG !== null ? { ...t, g: t.weighedG } : t));
 
 /** The next one to weigh: the first that is short. */
 export const nextToWeigh = (targets: readonly Target[], stepG: number): Target | undefined =>

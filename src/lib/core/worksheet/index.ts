@@ -5,6 +5,7 @@ export * from './questions';
 export * from './reverse';
 export * from './text';
 export * from './second-pick';
+export * from './as-made';
 export * from './ways';
 export * from './alternatives';
 export * from './bands';

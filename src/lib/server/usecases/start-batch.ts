@@ -7,9 +7,16 @@ import { crop } from '../../core/produce';
 import { readQuantity } from '../../core/quantity';
 import type { Recipe } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { brought, equilibriumSalinity, saltKind } from '../../core/salt';
+import { saltKind } from '../../core/salt';
 import { style } from '../../core/style';
-import { drawnG, secondPick, worksheet, type JarCard, type Worksheet } from '../../core/worksheet';
+import {
+  drawnG,
+  endsAsMade,
+  secondPick,
+  worksheet,
+  type JarCard,
+  type Worksheet
+} from '../../core/worksheet';
 import { addPickSchema, startBatchSchema } from '../../schema/batch';
 import type { Work } from '../db/aggregate';
 import { batches, brines, household, lots, OURS, pantries, pantry, recipeOf } from '../repos';
@@ -119,7 +126,7 @@ function started(
         name: i.name,
         preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean
       })),
-      equilibrium: reallyEnds(w, poured),
+      equilibrium: endsAsMade(w, { poured }),
       equilibriumSd: w.ends.equilibriumSd,
       saltKindId: w.saltKindId,
       brinePlannedMl: w.brine?.inJarsMl ?? null,
@@ -136,31 +143,6 @@ function started(
     }
   };
 }
-
-/** Where the salt ends with the brine that was really poured. */
-function reallyEnds(w: Worksheet, poured: number): number {
-  if (!w.brine || poured === 1) return w.ends.equilibrium;
-  const vegWaterG = w.rinse
-    ? (w.rinse.waterG * w.packedG) / w.prepared.mean
-    : w.items.reduce(
-        (a, i) => a + (i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * w.packedG) / w.prepared.mean,
-        0
-      );
-  const share = w.packedG / w.prepared.mean;
-  const extra = brought(w.extras);
-  const pouredNacl = w.jars.reduce((a, j) => a + brineSalt(j, w), 0);
-  const rubbed = w.jars.reduce((a, j) => a + j.naclG, 0) - pouredNacl;
-  const waterG = w.jars.reduce((a, j) => a + j.waterG, 0) * poured;
-  return equilibriumSalinity({
-    naclG: rubbed + pouredNacl * poured + (extra.naclG + (w.rinse?.naclG ?? 0)) * share,
-    waterG: waterG + extra.waterG * share,
-    vegG: w.packedG,
-    vegWaterG
-  });
-}
-
-const brineSalt = (j: JarCard, w: Worksheet) =>
-  w.brine ? (j.waterG * w.brine.strength) / (1 - w.brine.strength) : 0;
 
 function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
   const brineG = card.contentsG - card.vegG;

@@ -4,6 +4,8 @@
   import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
   import { crop } from '$lib/core/produce';
+  import { writeSalt } from '$lib/core/quantity';
+  import { bar, type Target } from '$lib/core/weighing';
   import type { Worksheet } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -13,8 +15,18 @@
   import type { Bench } from './bench.svelte';
 
   /** Packed and closed: what really happened, a name, and the harm that was read. */
-  let { open = $bindable(), bench, sheet }: { open: boolean; bench: Bench; sheet: Worksheet } = $props();
+  interface Props {
+    open: boolean;
+    bench: Bench;
+    sheet: Worksheet;
+    /** The salt against its target, if it is weighed out here. */
+    salt: Target | undefined;
+  }
+  let { open = $bindable(), bench, sheet, salt }: Props = $props();
   const house = useHouse();
+  const unsettled = $derived(
+    salt && salt.weighedG !== null && bar(salt, house.household.scaleStepG).state !== 'right' ? salt : null
+  );
   const harms = $derived([
     ...new Map(sheet.cautions.filter((c) => c.level === 'harm').map((c) => [c.rule, c])).values()
   ]);
@@ -111,6 +123,11 @@
           />
           <Trouble problem={problemAt('note')} />
         </div>
+        {#if unsettled}<p class="heed">
+            Of the salt, {writeSalt(unsettled.weighedG ?? 0)} of {writeSalt(unsettled.g)} is weighed. The batch
+            is written down with {writeSalt(sheet.salt.weighG)}: weigh it to the end, or settle it under
+            “Weigh it out”.
+          </p>{/if}
         {#if bench.estimated}<p class="heed">
             The prepared weight is estimated. Weigh again before you salt: the dose follows it.
           </p>{/if}

@@ -2,7 +2,8 @@
   import { bowlTooSalty } from '$lib/core/correct';
   import { as, writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
-  import { bar, keepIt, nextToWeigh, overshoot, rescale, type Target } from '$lib/core/weighing';
+  import { bar, nextToWeigh, overshoot, rescale, type Target } from '$lib/core/weighing';
+  import { endsAsMade } from '$lib/core/worksheet';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house.svelte';
   import { scale } from '../scale/scale.svelte';
@@ -39,11 +40,29 @@
     );
     return made.ok ? made.value : null;
   });
+  /** Of the salt, kept as it was weighed: where it ends, and it is the dose from then on. */
+  const saltedTo = (t: Target): number | null =>
+    t.id === 'salt' && bench.sheet && t.weighedG !== null
+      ? endsAsMade(bench.sheet, { salted: t.weighedG / bench.sheet.salt.weighG })
+      : null;
+  /** What is short may be all there is; less than this of it is only begun. */
+  const BEGUN = 0.3;
   const next = $derived(nextToWeigh(targets, step));
   const amount = (g: number) => (g < 100 ? writeSalt(g) : house.mass(g));
+  const ended = (ends: number | null) => (ends === null ? '' : `: it ends at ${writePercent(ends)}`);
   const say = (id: string, text: string) => bench.choose({ weighed: { ...bench.weighedOut, [id]: text } });
-  const move = (to: readonly Target[]) =>
-    bench.choose({ targets: Object.fromEntries(to.map((t) => [t.id, t.g])) });
+  const amounts = (of: readonly Target[]) => Object.fromEntries(of.map((t) => [t.id, t.g]));
+  const keep = (t: Target) => {
+    const ends = saltedTo(t);
+    bench.choose({
+      weighed: { ...bench.weighedOut, [t.id]: bench.weighedOut[t.id] || `${t.weighedG} g` },
+      // The salt's own target follows the dose, unless it was moved by hand.
+      ...(ends === null || t.id in bench.targets
+        ? { targets: { ...bench.targets, [t.id]: t.weighedG ?? t.g } }
+        : {}),
+      ...(ends === null ? {} : { way: 'equilibrium' as const, fraction: ends })
+    });
+  };
 </script>
 
 <details class="no-print border-t border-rule-strong pt-1" {open}>
@@ -81,24 +100,30 @@
             {:else if over}<span class="text-heed">{amount(over.takeOutG)} too much</span>
             {:else if t.weighedG !== null}{amount(t.g - t.weighedG)} to go{/if}
           </p>
-          {#if over && t.id === 'salt' && bowl}
+          {#if over && !over.slip && t.id === 'salt' && bowl}
             <p class="text-sm">
               Strewn in already? <b>{house.mass(bowl.addVegG)}</b> more of the vegetables, unsalted, brings it
-              back to {writePercent(bowl.after.salinity)}; as it is, it ends at {writePercent(
-                bowl.now.salinity
-              )}.
+              back to {writePercent(bowl.after.salinity)}.
             </p>
           {/if}
-          {#if over}
+          {#if over?.slip}
+            <p class="heed text-sm">
+              {Math.round(over.factor)} times its target. Was the bowl weighed too, or is it another unit?
+            </p>
+          {:else if over}
             <div class="flex flex-wrap gap-x-4 text-sm">
-              <button class="act" onclick={() => move(keepIt(targets, t.id))}>keep it</button>
-              <button class="act" onclick={() => move(rescale(targets, t.id))}
-                >the rest × {over.factor.toFixed(2)}</button
+              <button class="act" onclick={() => keep(t)}>keep it{ended(saltedTo(t))}</button>
+              <button class="act" onclick={() => bench.choose({ targets: amounts(rescale(targets, t.id)) })}
+                >the rest × {over.factor.toFixed(2)}{bench.salting === 'brine'
+                  ? ''
+                  : `, with ${house.mass((bench.sheet?.packedG ?? 0) * over.over)} more vegetables`}</button
               >
               <button class="act" onclick={() => say(t.id, `${Math.round(t.g * 10) / 10} g`)}
                 >{amount(over.takeOutG)} taken out</button
               >
             </div>
+          {:else if t.id === 'salt' && b.state === 'short' && (t.weighedG ?? 0) > BEGUN * t.g}
+            <button class="act text-sm" onclick={() => keep(t)}>leave it at that{ended(saltedTo(t))}</button>
           {/if}
         </div>
         <WeightField

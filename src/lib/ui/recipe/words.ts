@@ -27,6 +27,8 @@ export function problemWords(p: CardProblem): string {
       return `“${p.said}”: how much? Give a figure, or write “as you like” behind it.`;
     case 'shares-over':
       return `The shares of the vegetables add up to ${p.said} %: they should come to 100 %.`;
+    case 'name-missing':
+      return `“${p.said}”: of what? Write the thing behind it; of the dose itself, write “salt”.`;
     case 'line-unclear':
       return `“${p.said}”: weigh it once. A measure of volume says too little of vegetables.`;
   }
