@@ -38,6 +38,13 @@ test('in the dark the arrow of a choice is as light as its words', async ({ page
     .first()
     .evaluate((select) => getComputedStyle(select).backgroundImage);
   expect(decodeURIComponent(arrow)).toMatch(/stroke='#f3efe4'/);
+  // Paper is white, whatever the kitchen is.
+  await page.emulateMedia({ colorScheme: 'dark', media: 'print' });
+  const inks = await page.evaluate(() => {
+    const at = getComputedStyle(document.documentElement);
+    return ['--paper', '--ink', '--heed', '--zone-usual'].map((name) => at.getPropertyValue(name));
+  });
+  expect(inks).toEqual(['white', 'black', '#8f5300', '#c9dcc4']);
 });
 
 test('lid labels pass the scan; one left out stays readable, and is not printed', async ({ page }) => {

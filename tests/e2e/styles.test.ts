@@ -38,6 +38,11 @@ for (const job of JOBS)
     // The three large figures are figures; their units stand beside them.
     for (const figure of await answer(page).locator('.answer').allInnerTexts())
       expect(figure).toMatch(/^[\d.]+$/);
+    // Its own steps in their order, and what goes with it.
+    await page.getByRole('button', { name: 'How it is made, step by step' }).click();
+    const made = page.locator('section', { hasText: 'How it is made, step by step' }).locator('ol > li');
+    await expect(made.filter({ hasText: /lid number/ })).toBeVisible();
+    expect(await made.count()).toBeGreaterThanOrEqual(6);
     await page.getByRole('button', { name: 'Start batch' }).click();
     const dialog = page.getByRole('dialog', { name: 'Start batch' });
     await dialog.getByLabel('Name').fill(`Job ${job.styleId}`);

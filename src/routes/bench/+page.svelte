@@ -6,6 +6,7 @@
   import { scaleRecipe } from '$lib/core/recipe';
   import { BRUISED_D, evenAfterHours, fleshShare, RAW_FLESH_D } from '$lib/core/salt';
   import { pieceRadius } from '$lib/core/vessel';
+  import { waitWords } from '$lib/ui/batch/right';
   import { Bench } from '$lib/ui/bench/bench.svelte';
   import Answer from '$lib/ui/bench/Answer.svelte';
   import AddToCrock from '$lib/ui/bench/AddToCrock.svelte';
@@ -34,6 +35,8 @@
   import ToPick from '$lib/ui/bench/ToPick.svelte';
   import { worksheetText } from '$lib/core/worksheet';
   import Cautions from '$lib/ui/why/Cautions.svelte';
+  import HowItIsMade from '$lib/ui/style/HowItIsMade.svelte';
+  import Unfold from '$lib/ui/style/Unfold.svelte';
   import Why from '$lib/ui/why/Why.svelte';
   import type { PageProps } from './$types';
 
@@ -77,9 +80,8 @@
       dry && !sheet.items.every((i) => i.cut === 'ring' || i.cut === 'strip') ? BRUISED_D : RAW_FLESH_D;
     const hours = evenAfterHours(radius, d);
     const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
-    const after = hours < 36 ? `${Math.ceil(hours)} hours` : `${Math.round(hours / 24)} days`;
     const share = fleshShare(tasting, radius, d);
-    return `Evened out after about ${after}; do not correct it before.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
+    return `Evened out after about ${waitWords(hours)}; do not correct it before.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
   const scaled = $derived.by(() => {
     if (!sheet || !bench.card) return null;
@@ -165,6 +167,14 @@
           <ScaleOrSpoon {sheet} />
           <BrineChoices {bench} {sheet} brines={data.brines} />
           <WeighOut {bench} {targets} />
+          <Unfold text="How it is made, step by step">
+            <HowItIsMade
+              style={bench.style}
+              salting={bench.salting}
+              batch={{ vegG: sheet.packedG, jars: sheet.jars.length }}
+              seasoned={scaled !== null}
+            />
+          </Unfold>
           <AddToCrock {bench} young={data.young} onadded={() => bench.clear()} />
           {#if sheet.leftG > 0.5}
             <p class="heed">

@@ -35,7 +35,7 @@ export const BRINED_STYLES: readonly Style[] = [
     additions: [
       TANNIN,
       { name: 'Mustard seed', amount: 4, unit: 'g', per: 'kg', optional: true },
-      { name: 'Garlic', amount: 2, unit: 'cloves', per: 'jar', optional: true }
+      { name: 'Garlic', amount: 2, unit: 'clove', per: 'jar', optional: true }
     ],
     layers: 'Spice below, light and floating things low or under large slices, the widest pieces on top.',
     notes: { 'green-bean': BEANS, 'tomato-green': SLIT, 'cucumber-small': 'The sliver comes off the blossom end: its enzymes soften the rest.' },
@@ -69,7 +69,7 @@ export const BRINED_STYLES: readonly Style[] = [
     ],
     additions: [
       { name: 'Dill head', amount: 1, unit: 'head', per: 'jar', optional: false },
-      { name: 'Garlic', amount: 3, unit: 'cloves', per: 'jar', optional: true },
+      { name: 'Garlic', amount: 3, unit: 'clove', per: 'jar', optional: true },
       TANNIN
     ],
     layers: 'Upright and tight, so that they hold each other down.',
@@ -104,7 +104,7 @@ export const BRINED_STYLES: readonly Style[] = [
       STEP.label
     ],
     additions: [
-      { name: 'Garlic', amount: 3, unit: 'cloves', per: 'jar', optional: true },
+      { name: 'Garlic', amount: 3, unit: 'clove', per: 'jar', optional: true },
       { name: 'Basil or dill', amount: 1, unit: 'sprig', per: 'jar', optional: true }
     ],
     layers: 'Firm below, ripe above; they soften, and the weight may sink later.',
@@ -130,7 +130,7 @@ export const BRINED_STYLES: readonly Style[] = [
     pHDays: { usual: 7, cool: 10 },
     steps: [STEP.wash, STEP.cutHot, STEP.weigh, STEP.rub, STEP.brine, { id: 'pack', does: 'Pack rings flat and press out the air; an onion slice on top holds them down.', minutesPerKg: 5 }, STEP.pour, STEP.cover, STEP.label],
     additions: [
-      { name: 'Garlic', amount: 2, unit: 'cloves', per: 'jar', optional: true },
+      { name: 'Garlic', amount: 2, unit: 'clove', per: 'jar', optional: true },
       { name: 'Oregano', amount: 1, unit: 'sprig', per: 'jar', optional: true }
     ],
     layers: 'Rings flat, an onion cap on top. Hollow pieces hold air: tap the jar.',

@@ -58,8 +58,9 @@
   </div>
   <Trouble problem={trouble} />
   <p class={rinse.by === 'estimate' ? 'heed' : ''} aria-live="polite">
-    {rinse.weighed ? 'Weighed' : 'About'} <b>{house.mass(rinse.after.mean)}</b>{#if !rinse.weighed}
-      ± {house.mass(plusMinus(rinse.after))}{/if}, its water at
+    {rinse.weighed ? 'Weighed' : 'About'} <b>{house.mass(rinse.after.mean)}</b>{rinse.weighed
+      ? ''
+      : ` ± ${house.mass(plusMinus(rinse.after))}`}, its water at
     <b>{writePercent(rinse.salinity.mean)} ± {writeShare(plusMinus(rinse.salinity))}</b>
     ({rinse.by === 'estimate'
       ? 'an estimate only: taste it, or measure the juice'

@@ -63,7 +63,11 @@ export function growsWords(i: Ingredient): string {
 }
 
 /** An amount as a hand takes it: grams, millilitres, spoons, pieces. */
-export function amountWords(l: Portioned, write: Writes, spoons: SpoonSystem): string {
+export function amountWords(
+  l: Pick<Portioned, 'amount' | 'unit'>,
+  write: Writes,
+  spoons: SpoonSystem
+): string {
   if (l.amount === null) return 'as you like';
   if (l.unit === 'g') return write.mass(l.amount);
   if (l.unit === 'ml') return write.volume(l.amount);

@@ -12,6 +12,7 @@
   import Scaler from '$lib/ui/recipe/Scaler.svelte';
   import type { ProposedChange } from '$lib/ui/recipe/words';
   import WishForm from '$lib/ui/recipe/WishForm.svelte';
+  import HowItIsMade from '$lib/ui/style/HowItIsMade.svelte';
   import { longDay, relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
 
@@ -71,20 +72,7 @@
       {#if s}
         <section>
           <h2 class="border-b-2 border-ink pb-1">How it is made</h2>
-          <ol class="list-decimal pl-6">
-            {#each s.steps.filter((x) => x.only === undefined || x.only === s.salting) as step (step.id)}
-              <li class="py-1.5">
-                {step.does}
-                {#if step.rest}Rest {step.rest.fromMinutes}–{step.rest.toMinutes} minutes, until {step.rest
-                    .until}{step.rest.turnEveryMinutes
-                    ? `; turn every ${step.rest.turnEveryMinutes} minutes`
-                    : ''}.{/if}
-                {#if step.afterDays}<span class="text-quiet">After {step.afterDays} days.</span>{/if}
-                {#if step.caution}<span class="heed my-1 block text-sm">{step.caution}</span>{/if}
-              </li>
-            {/each}
-          </ol>
-          <p class="pt-1 text-sm">{s.layers} {s.finishing}</p>
+          <HowItIsMade style={s} salting={s.salting} seasoned />
         </section>
       {/if}
     </div>

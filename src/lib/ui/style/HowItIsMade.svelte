@@ -1,0 +1,61 @@
+<script lang="ts">
+  import { stepsFor, type Addition, type Salting, type Style } from '$lib/core/style';
+  import { plain } from '$lib/core/quantity';
+  import { useHouse } from '../house.svelte';
+  import { amountWords } from '../recipe/words';
+
+  /** The style's steps in their order, with rests and cautions; how it is laid; and what usually goes with it. */
+  interface Props {
+    style: Style;
+    salting: Salting;
+    /** What is made now: additions are worked out for it; without it they stand as the style says them. */
+    batch?: { vegG: number; jars: number } | null;
+    /** The seasoning comes from elsewhere: from a recipe. */
+    seasoned?: boolean;
+  }
+  let { style, salting, batch = null, seasoned = false }: Props = $props();
+  const house = useHouse();
+  const restWords = ({ fromMinutes, toMinutes }: { fromMinutes: number; toMinutes: number }) =>
+    fromMinutes >= 60
+      ? `${plain(fromMinutes / 60, 1)}–${plain(toMinutes / 60, 1)} hours`
+      : toMinutes >= 120
+        ? `${fromMinutes} minutes to ${plain(toMinutes / 60, 1)} hours`
+        : `${fromMinutes}–${toMinutes} minutes`;
+  const amount = (a: Addition): string => {
+    const grows = { kg: (batch?.vegG ?? 0) / 1000, jar: batch?.jars ?? 0, batch: 1, free: 1 }[a.per];
+    const said = amountWords(
+      { amount: a.per === 'free' ? null : a.amount * (batch === null ? 1 : grows), unit: a.unit },
+      house,
+      house.household.spoons
+    );
+    const of = { kg: ' per kg', jar: ' a jar', batch: ' a batch', free: '' }[a.per];
+    return batch === null ? said + of : said;
+  };
+</script>
+
+<ol class="list-decimal pl-6">
+  {#each stepsFor(style, salting) as step (step.id)}
+    <li class="py-1.5">
+      {step.does}
+      {#if step.rest}Rest {restWords(step.rest)}, until {step.rest.until}{step.rest.turnEveryMinutes
+          ? `; turn every ${step.rest.turnEveryMinutes} minutes`
+          : ''}.{/if}
+      {#if step.afterDays}<span class="text-quiet">After {step.afterDays} days.</span>{/if}
+      {#if step.caution}<span class="heed my-1 block text-sm">{step.caution}</span>{/if}
+    </li>
+  {/each}
+</ol>
+<p class="pt-1 text-sm">{style.layers} {style.finishing}</p>
+{#if !seasoned && style.additions.length > 0}
+  <h3 class="pt-3 text-sm text-quiet">
+    What usually goes with it{batch === null ? '' : ', for this batch'}
+  </h3>
+  <dl>
+    {#each style.additions as a (a.name)}
+      <div class="flex justify-between gap-4 border-b border-rule-soft py-1">
+        <dt>{a.name}{a.optional ? '' : ' (belongs in)'}</dt>
+        <dd class="font-semibold">{amount(a)}</dd>
+      </div>
+    {/each}
+  </dl>
+{/if}
