@@ -19,7 +19,7 @@ import {
   type RecipeEvent,
   type Scaled
 } from '$lib/core/recipe';
-import { CROPS } from '$lib/core/produce';
+import { crop, CROPS, meanPiece } from '$lib/core/produce';
 import { equilibriumSalinity, saltKind } from '$lib/core/salt';
 import { style, STYLES } from '$lib/core/style';
 import { bench, sheet } from '../support/builders';
@@ -107,6 +107,16 @@ describe('a card in its own words', () => {
         if (card.problems.some((p) => p.blocks)) expect(s.ok).toBe(false);
       })
     );
+  });
+});
+
+describe('shares of the vegetables', () => {
+  it('pieces count with their mean weight beside what is weighed', () => {
+    const of = (...lines: string[]) =>
+      Object.fromEntries([...sharesOf(read(...lines, '2 % salt at the end'))].map(([i, n]) => [i.cropId, n]));
+    const carrots = 4 * meanPiece(crop('carrot')!);
+    near(of('2 kg white cabbage', '4 carrots').carrot!, carrots / (2000 + carrots), 1e-9);
+    near(of('80 % white cabbage', '20 % carrot').carrot!, 0.2, 1e-9);
   });
 });
 

@@ -1,6 +1,7 @@
 import { MEASURES, type SpoonSystem } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { doseFor, type DosingWay } from '../salt/index';
+import { gramsOf } from './card';
 import type { Card, Ingredient, Scales } from './types';
 
 /** What a recipe is made for. */
@@ -55,12 +56,12 @@ export function scaleRecipe(card: Card, to: MadeFor): Outcome<Scaled> {
   return done({ factor, lines, salt: dose ?? null, notes: notesOf(card, to, factor, lines) });
 }
 
-/** Share of the vegetables of each line that is one; they add up to 1. */
+/** Share of the vegetables of each line that is one, pieces at their mean weight; they add up to 1. */
 export function sharesOf(card: Card): Map<Ingredient, number> {
   const produce = card.ingredients.filter((i) => i.produce);
   const given = produce.filter((i) => i.scales === 'share').reduce((a, i) => a + (i.amount ?? 0), 0);
   const weighed = produce.filter((i) => i.scales === 'recipe');
-  const grams = (i: Ingredient) => (i.unit === 'g' ? (i.amount ?? 0) : 0);
+  const grams = (i: Ingredient) => gramsOf(i) ?? 0;
   const all = weighed.reduce((a, i) => a + grams(i), 0);
   const counted = all === 0 ? weighed.length : 0;
   return new Map(
