@@ -81,7 +81,23 @@ describe('what can mean several things', () => {
     ['a handful a head', ['head']],
     ['2 tsp fine salt to a mug of water', ['water', 'water', 'water']],
     ['30 g/l', ['water']],
-    ['salt to taste', ['ends']]
+    ['salt to taste', ['ends']],
+    ['2.2 % sea salt', ['vegetables', 'total', 'water', 'ends']],
+    ['2.5 percent by weight', ['vegetables', 'total', 'water']],
+    ['2.5 % by weight of the cabbage', ['vegetables']],
+    ['1 oz to the pint', ['water', 'quartJar']],
+    ['2 T per quart of water', ['water']],
+    ['a dessertspoon to the jar', ['jar']],
+    ['1:20', ['water', 'water', 'vegetables']],
+    ['one part salt to twenty parts water', ['water', 'water']],
+    ['1 part salt to 40 parts cabbage', ['vegetables']],
+    ['salt the water like the sea', ['water']],
+    ['as salty as the sea', ['ends', 'water']],
+    ['like a good soup', ['ends', 'water']],
+    ['2-3 %', ['vegetables', 'total', 'water', 'ends']],
+    ['2 to 3 tbsp a quart of water', ['water']],
+    ['1-1/2 tbsp a quart of water', ['water']],
+    ['three and a half percent brine', ['water']]
   ])('%s', (text, wanted) => expect(bases(text)).toEqual(wanted));
   it('asks where the readings end more than 5 % apart', () => {
     expect(mustAsk([0.02, 0.0208])).toBe(false);
@@ -99,6 +115,54 @@ describe('what can mean several things', () => {
     expect(only('a heaped tbsp to 1 l').saltG).toBeGreaterThan(only('1 tbsp to 1 l').saltG * 1.1);
     expect(only('a handful a head').gsd).toBeGreaterThan(1.3);
     expect(only('20 g to 1 kg').gsd).toBe(1);
+  });
+});
+
+describe('figures that are wide, and salts that are two', () => {
+  it('a range is its middle, nine times in ten within it', () => {
+    const r = only('2-3 tbsp to 5 lb');
+    near(r.saltG, only('2.5 tbsp to 5 lb').saltG, 1e-9);
+    const own = Math.log(only('2.5 tbsp to 5 lb').gsd);
+    near(Math.sqrt(Math.log(r.gsd) ** 2 - own ** 2), Math.log(3 / 2) / (2 * 1.645), 1e-9);
+    near(only('2–3 %').saltG, 0.025, 1e-9);
+    // "1-1/2" is one and a half; "3 tbsp to 5 lb" is no range.
+    near(only('1-1/2 tbsp to 5 lb').saltG, only('1½ tbsp to 5 lb').saltG, 1e-9);
+    near(only('one and a half tbsp to 5 lb').saltG, only('1½ tbsp to 5 lb').saltG, 1e-9);
+    near(only('3 tbsp to 5 lb').per, 5 * 453.59237, 1e-9);
+  });
+  it('kosher is asked: dense and light lie two thirds apart; the household’s own is not', () => {
+    const both = read('3 tbsp kosher salt per 5 pounds cabbage');
+    if (typeof both === 'string') throw new Error(both);
+    expect(both.map((r) => r.kind.id)).toEqual(['kosher-dense', 'kosher-light']);
+    expect(new Set(both.map((r) => r.says)).size).toBe(2);
+    // Source: GNU units, 4.8 and 2.8 g a teaspoon, within the table's own spread.
+    near(both[0]!.saltG / both[1]!.saltG, 4.8 / 2.8, 0.05);
+    const own = readDose('3 tbsp kosher salt to 5 lb', { system: 'US', kind: saltKind('kosher-light')! });
+    expect(own.ok && own.value.map((r) => r.kind.id)).toEqual(['kosher-light']);
+    expect(only('3 tbsp dense kosher to 5 lb').kind.id).toBe('kosher-dense');
+  });
+  it('the household’s own spoon counts where its own salt is named', () => {
+    const measured = { ...saltKind('sea-fine')!, gPerMl: 1.3 };
+    const r = readDose('1 tbsp fine sea salt to 1 l', { system: 'metric', kind: measured });
+    near(r.ok ? r.value[0]!.saltG : 0, 1.3 * 15, 1e-9);
+  });
+  it('parts by weight and by the cup', () => {
+    const [weight, cup] = read('1:20') as DoseReading[];
+    near(weight!.saltG / weight!.per, 0.05, 1e-9);
+    // Common practice, no source: a cup of pickling salt weighs a fifth more than a cup of water.
+    near(cup!.saltG / cup!.per, 0.06, 0.01);
+    expect(read('1:1')).toBe('dose-not-understood');
+  });
+  it('tastes are of pure salt, and wide', () => {
+    const sea = only('as salty as the sea');
+    const d = doseFor(sea, { vegG: 1, jars: 1, roomMl: 1, headG: null })!;
+    expect(d).toEqual({ way: 'equilibrium', fraction: 0.036 });
+    expect(sea.gsd).toBeGreaterThan(1.2);
+    near(
+      doseFor(only('salt to taste'), { vegG: 1, jars: 1, roomMl: 1, headG: null })!.fraction,
+      0.0175,
+      1e-9
+    );
   });
 });
 
@@ -133,6 +197,12 @@ describe('what is refused', () => {
       'head',
       'mug',
       '🥒',
+      'kosher',
+      'to',
+      '2-3',
+      ':',
+      'parts',
+      'like the sea',
       '-3'
     );
     fc.assert(

@@ -41,6 +41,16 @@ describe('a card in its own words', () => {
       { amount: 2000, unit: 'g', scales: 'recipe', cropId: 'cabbage-white', produce: true }
     ],
     ['2 lb 3 oz carrots', { unit: 'g', cropId: 'carrot', produce: true }],
+    ['2–3 cloves garlic a jar', { name: 'garlic', amount: 2.5, unit: 'clove', scales: 'jar' }],
+    ['1 to 2 tsp caraway per kg', { name: 'caraway', amount: 1.5, unit: 'tsp', scales: 'kg' }],
+    ['5 lb. green cabbage', { name: 'green cabbage', amount: 2267.96185, unit: 'g', produce: true }],
+    ['1 tbsp. juniper berries', { name: 'juniper berries', amount: 1, unit: 'tbsp' }],
+    ['1 (2 lb) cabbage', { name: 'cabbage', amount: 907.18474, unit: 'g', produce: true }],
+    ['2 heads of cabbage, about 4 kg', { name: 'cabbage', amount: 4000, unit: 'g', produce: true }],
+    ['1 cabbage (about 2 kg)', { name: 'cabbage', amount: 2000, unit: 'g', produce: true }],
+    ['fish sauce 30 ml', { name: 'fish sauce', amount: 30, unit: 'ml', saltyId: 'fish-sauce' }],
+    ['caraway 3 g', { name: 'caraway', amount: 3, unit: 'g' }],
+    ['chilli flakes or paprika 2 tsp', { name: 'chilli flakes', amount: 2, unit: 'tsp' }],
     ['20 % carrot', { amount: 0.2, scales: 'share', produce: true }],
     ['3 heads white cabbage', { amount: 3, unit: 'head', scales: 'recipe', produce: true }],
     ['4 sweet peppers', { amount: 4, unit: '', cropId: 'pepper-bell-ripe', produce: true }],
@@ -95,6 +105,12 @@ describe('a card in its own words', () => {
     expect(codes('2 kg cabbage', '2 % salt at the end', 'some dill')).toEqual(['figure-missing']);
     expect(codes('2 kg cabbage', '2 % salt at the end', 'dill, as you like')).toEqual([]);
     expect(codes('2 cups cabbage', '2 % salt at the end')).toEqual(['line-unclear']);
+    // Kosher may be dense or light, and a mug is of any size.
+    expect(codes('5 lb cabbage', '3 tbsp kosher salt')).toEqual(['salt-measure-unclear']);
+    expect(codes('5 lb cabbage', '3 tbsp dense kosher salt')).toEqual([]);
+    expect(codes('2 kg gherkins', '3 tsp salt to a mug of water')).toEqual(['salt-measure-unclear']);
+    expect(codes('5 lb cabbage', '2-3 tbsp salt')).toEqual([]);
+    expect(codes('5 lb. cabbage', '3 tablespoons canning or pickling salt')).toEqual([]);
     expect(codes('2 kg cabbage', '2 % salt at the end', '2 tbsp a quart')).toEqual(['name-missing']);
     expect(codes('2 kg cabbage', '2 % salt at the end', 'oak leaf, 1 a jar', '1 clove')).toEqual([]);
   });
@@ -115,8 +131,8 @@ describe('shares of the vegetables', () => {
     const of = (...lines: string[]) =>
       Object.fromEntries([...sharesOf(read(...lines, '2 % salt at the end'))].map(([i, n]) => [i.cropId, n]));
     const carrots = 4 * meanPiece(crop('carrot')!);
-    near(of('2 kg white cabbage', '4 carrots').carrot!, carrots / (2000 + carrots), 1e-9);
-    near(of('80 % white cabbage', '20 % carrot').carrot!, 0.2, 1e-9);
+    near(of('2 kg white cabbage', '4 carrots').carrot, carrots / (2000 + carrots), 1e-9);
+    near(of('80 % white cabbage', '20 % carrot').carrot, 0.2, 1e-9);
   });
 });
 

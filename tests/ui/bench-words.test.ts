@@ -79,6 +79,7 @@ describe('a recipe card in words', () => {
     'no-produce',
     'no-salt',
     'salt-unclear',
+    'salt-measure-unclear',
     'salt-twice',
     'figure-missing',
     'shares-over',

@@ -7,7 +7,7 @@ import {
   unitFor,
   type SpoonSystem
 } from '../quantity/index';
-import { readDose, type PhraseContext } from '../salt/index';
+import { mustAsk, readDose, type PhraseContext } from '../salt/index';
 import type { Card, CardProblem, Ingredient, SaltLine, Scales } from './types';
 import { allergenOf, cropNamed, heatOf, saltyNamed } from './words';
 
@@ -20,6 +20,8 @@ const tidied = (text: string): string =>
   plainPhrase(text)
     .replace(/^[-*•] +/, '')
     .replace(/ ?\/ ?(kg|lb|l)\b/g, ' per $1')
+    // "5 lb. cabbage", "1 tbsp. juniper".
+    .replace(/\b([a-z]{1,4})\.(?= )/g, '$1')
     .trim();
 
 /** A line about the dose of salt itself, not about something that holds salt. */
@@ -80,13 +82,18 @@ function readLine(said: string, line: number, system: SpoonSystem): Ingredient {
   t = t.replace(FREE, ' ').replace(/\s+/g, ' ').trim();
   const per = readPer(t, system);
   t = per.rest;
-  // "caraway: 3 g" and "caraway, 3 g" are said the other way round.
-  const turned = new RegExp(`^([a-z][a-z '-]*?(?: or [a-z '-]+)?)[:,] *(${NUM} ?.*)$`).exec(t);
+  t = weighedPieces(t);
+  // "caraway: 3 g", "caraway, 3 g" and "caraway 3 g" are said the other way round.
+  const turned =
+    new RegExp(`^([a-z][a-z '-]*?(?: or [a-z '-]+)?)[:,] *(${NUM} ?.*)$`).exec(t) ??
+    /^([a-z][a-z '-]*?(?: or [a-z '-]+)?) +(\d[\d.,/ -]*(?: ?[a-z%]+)?)$/.exec(t);
   if (turned) t = `${turned[2]} ${turned[1]}`;
-  const m = new RegExp(`^${NUM} ?(.*)$`).exec(t);
+  // "2-3 cloves" is in the middle.
+  const m = new RegExp(`^${NUM}(?: ?(?:-|to) ?${NUM})? ?(.*)$`).exec(t);
   const vague = VAGUE.test(t);
+  const [low, high] = [spokenNumber(m?.[1] ?? ''), spokenNumber(m?.[2] ?? '')];
   const [amount, unit, rest] =
-    m && !vague ? readUnit(spokenNumber(m[1] ?? ''), m[2] ?? '', system) : [null, '', t];
+    m && !vague ? readUnit(high > low ? (low + high) / 2 : low, m[3] ?? '', system) : [null, '', t];
   const [name = '', ...instead] = rest
     .replace(VAGUE, '')
     .replace(/^of /, '')
@@ -122,6 +129,15 @@ function readLine(said: string, line: number, system: SpoonSystem): Ingredient {
     allergen: allergenOf(rest),
     instead
   };
+}
+
+/** "1 (2 lb) cabbage", "1 head cabbage (about 2 kg)", "2 cabbages, about 2 kg": what is weighed counts, not the pieces. */
+function weighedPieces(t: string): string {
+  const mass = '(\\d+(?:[.,]\\d+)?) ?(g|kg|lb|lbs|oz|pound|pounds)';
+  const each = new RegExp(`^${NUM} \\((?:about )?${mass}\\) (.*)$`).exec(t);
+  if (each) return `${spokenNumber(each[1] ?? '') * spokenNumber(each[2] ?? '')} ${each[3]} ${each[4]}`;
+  const all = new RegExp(`^${NUM} ([^(,]*)(?: \\((?:about )?|, about )${mass}\\)?$`).exec(t);
+  return all ? `${all[3]} ${all[4]} ${(all[2] ?? '').replace(/^heads? (of )?/, '')}` : t;
 }
 
 const scaled = (amount: number | null, factor: number): number | null =>
@@ -221,6 +237,8 @@ function problemsOf(
   else if (salts.length > 1) say('salt-twice', salts[1]!.line, salts[1]!.said, true);
   else if (salt.readings.length === 0) say('figure-missing', salt.line, salt.said, true);
   else if (differ(salt)) say('salt-unclear', salt.line, salt.said, true);
+  else if (mustAsk(salt.readings.map((r) => r.saltG / r.per)))
+    say('salt-measure-unclear', salt.line, salt.said, true);
   return out;
 }
 

@@ -50,6 +50,7 @@ export type CardProblemCode =
   | 'no-produce'
   | 'no-salt'
   | 'salt-unclear'
+  | 'salt-measure-unclear'
   | 'salt-twice'
   | 'figure-missing'
   | 'shares-over'

@@ -8,6 +8,7 @@ export * from './kinds';
 export * from './spoons';
 export * from './types';
 export * from './phrase';
+export * from './held';
 export * from './own-spoon';
 export * from './scale';
 export * from './notes';

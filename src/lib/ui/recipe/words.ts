@@ -21,6 +21,8 @@ export function problemWords(p: CardProblem): string {
       return 'No salt yet: write “2.2 % salt of the vegetables”, or the dose as you say it.';
     case 'salt-unclear':
       return `“${p.said}”: of what? Write “of the vegetables”, “of the water”, “of the total” or “at the end”.`;
+    case 'salt-measure-unclear':
+      return `“${p.said}”: how much is that? Say which salt (“dense kosher”, “light kosher”), or the measure in ml.`;
     case 'salt-twice':
       return `Salt is said twice, the second time as “${p.said}”: keep one.`;
     case 'figure-missing':
