@@ -36,7 +36,9 @@ import {
   together,
   unitFor,
   writePercent,
-  writeShare
+  writeShare,
+  inFigures,
+  mixedNumbers
 } from '$lib/core/quantity';
 import { done, refuse } from '$lib/core/refusal';
 import {
@@ -111,6 +113,8 @@ describe('the examples in the docstrings', () => {
     about(fahrenheit(21), 69.8);
     about(celsiusDifference(10), 5.556);
     expect(plain(2.5, 2)).toBe('2.5');
+    expect(mixedNumbers('two and a half lb')).toBe('2 1/2 lb');
+    expect(inFigures('two pounds three ounces')).toBe('2 pounds 3 ounces');
     about(roundSalt(62.4), 62);
     about(roundBrineUp(1301), 1350);
     expect(writePercent(0.02349)).toBe('2.3\u00a0%');

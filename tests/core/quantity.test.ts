@@ -46,11 +46,20 @@ describe('the reader', () => {
     ['3 kg 400 g', 3400],
     ['3 kg and 400 g', 3400],
     ['3 pounds, 4 ounces', 3 * 453.59237 + 4 * 28.349523125],
-    ['.5 kg', 500]
+    ['.5 kg', 500],
+    ['two pounds three ounces', 992.23331],
+    ['Half a kilo', 500],
+    ['three and a half kg', 3500],
+    ['a pound and a half', 1.5 * 453.59237],
+    ['five hundred grams', 500],
+    ['a quarter of a kilo', 250],
+    ['twelve kg', 12000]
   ])('reads the mass %s', (text, g) => near(read(text) as number, g, 1e-8));
 
   it.each([
     ['3/4 cup', 'metric', 187.5],
+    ['half a litre', 'metric', 500],
+    ['a gallon', 'US', 3785.411784],
     ['¾ cup', 'US', 177.44117738],
     ['1,5 l', 'metric', 1500],
     ['1 l 250 ml', 'metric', 1250],
@@ -84,6 +93,9 @@ describe('the reader', () => {
     ['842', 'unit-missing'],
     ['3 stoneware', 'not-understood'],
     ['3 oz 2 lb', 'units-disagree'],
+    ['one 200 g', 'not-understood'],
+    ['twenty five grams', 'not-understood'],
+    ['two heads', 'not-understood'],
     ['2 lb 20 oz', 'part-too-large'],
     ['1 kg 3 oz', 'units-disagree'],
     ['1/0 kg', 'not-understood'],

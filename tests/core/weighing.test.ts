@@ -122,7 +122,9 @@ describe('counting', () => {
     ['half a fruit', 0.5],
     ['1½ fruits', 1.5],
     ['12 jalapeños', 12],
-    ['three pieces', 3]
+    ['three pieces', 3],
+    ['two and a half fruits', 2.5],
+    ['a fruit and a half', 1.5]
   ])('reads %s', (text, n) => expect(readCount(text, pepper)).toEqual({ ok: true, value: n }));
   it.each(['842', '3 kg', 'some', '-2 peppers', '9000 peppers', '3 stones', ''])('refuses %s', (text) =>
     expect(readCount(text, pepper).ok).toBe(false)

@@ -1,5 +1,5 @@
 import type { Learned } from '../learn/index';
-import { NUMBER_WORDS, together, type Spread } from '../quantity/index';
+import { mixedNumbers, NUMBER_WORDS, together, type Spread } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { CROPS } from './data';
 import type { Crop } from './types';
@@ -54,7 +54,7 @@ const pieceNames = new Set(
  */
 export function readCount(text: string, c: Crop): Outcome<number> {
   const said = text.trim().slice(0, 60);
-  const t = said.toLowerCase().replaceAll('½', ' 1/2').replace(/\s+/g, ' ').trim();
+  const t = mixedNumbers(said.toLowerCase().replaceAll('½', ' 1/2').replace(/\s+/g, ' ').trim());
   const m =
     /^(?:(\d+) (?=\d+\/))?(\d+\/\d+|\d+(?:[.,]\d+)?|half an?|half|a dozen|dozen|an?|[a-z]+)(?: (.+))?$/.exec(
       t

@@ -1,4 +1,5 @@
 import { done, refuse, type Outcome } from '../refusal/index';
+import { inFigures } from './spoken';
 import { UNITS, unitFor, type Kind, type SpoonSystem, type Unit } from './units';
 
 export interface Reading {
@@ -47,7 +48,8 @@ const NUMBER =
 const WORD = /^(?:["'#]|(?:[a-z]+\.?)(?: ?(?:[a-z]+\.?)){0,3})/;
 
 /**
- * Reads a mass, volume or length as people type it: "2 lb 3 oz", "2lb3", "1 ½ kg", "1,5 l", "3/4 cup", "1 195 g".
+ * Reads a mass, volume or length as people type or dictate it: "2 lb 3 oz", "2lb3", "1 ½ kg", "1,5 l", "3/4 cup",
+ * "1 195 g", "two pounds three ounces", "half a kilo".
  * Answers g, ml or mm. Refuses, with the reason, what could mean two things ("1,250 g"), what it does not know,
  * what is of another kind, and what has no unit unless `options.unit` names one.
  * Factors: `units.ts` (exact by definition).
@@ -76,10 +78,12 @@ function tidied(said: string): string {
   let t = said.toLowerCase().replace(/[\u00a0\u2000-\u200a\u202f]/g, ' ');
   t = t.replace(/[⁄∕]/g, '/').replace(/[″”]/g, '"').replace(/[′’]/g, "'");
   for (const [glyph, fraction] of Object.entries(glyphs)) t = t.replaceAll(glyph, ` ${fraction}`);
-  return t
-    .replace(/\s+/g, ' ')
-    .replace(/ ?\/ ?/g, '/')
-    .trim();
+  return inFigures(
+    t
+      .replace(/\s+/g, ' ')
+      .replace(/ ?\/ ?/g, '/')
+      .trim()
+  );
 }
 
 /** The parts in the order said, or the rest that was not understood. */

@@ -3,7 +3,35 @@ import { NUMBER_WORDS } from './number-words';
 /** A number as people say it inside a phrase, as a pattern: "1 1/2", "¾" made plain, "half a", "three". */
 export const SPOKEN_NUMBER = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|half an?|a quarter|a hundred|half|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|hundred)`;
 
-const MIXED = /\b(\d+|one|two|three|four|five|six|seven|eight|nine|ten) and an? (half|quarter)\b/g;
+const ONES =
+  'an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty';
+const MIXED = new RegExp(String.raw`\b(\d+|${ONES}) and an? (half|quarter)\b`, 'g');
+const MIXED_AFTER = new RegExp(String.raw`\b(\d+|${ONES}) ([a-z]+) and an? (half|quarter)\b`, 'g');
+const HUNDREDS = new RegExp(String.raw`\b(\d|${ONES}) hundred\b(?= [a-z])`, 'g');
+const WORDED = new RegExp(String.raw`\b(half an?|half|a quarter(?: of an?)?|${ONES})(?= [a-z])`, 'g');
+
+const PART: Record<string, string> = { half: '1/2', quarter: '1/4' };
+
+/** "Two and a half", "a pound and a half" with their fraction in figures. Example: `mixedNumbers('two and a half lb')` is `'2 1/2 lb'`. */
+export const mixedNumbers = (t: string): string =>
+  t
+    .replace(MIXED, (_, n: string, part: string) => `${spokenNumber(n)} ${PART[part]}`)
+    .replace(
+      MIXED_AFTER,
+      (_, n: string, unit: string, part: string) => `${spokenNumber(n)} ${PART[part]} ${unit}`
+    );
+
+/**
+ * Amounts said in words, in figures; lower case. A word counts only before a word, so that "one 200 g" is not made
+ * 1 200. Example: `inFigures('two pounds three ounces')` is `'2 pounds 3 ounces'`.
+ */
+export const inFigures = (t: string): string =>
+  mixedNumbers(t)
+    .replace(HUNDREDS, (_, n: string) => String(spokenNumber(n) * 100))
+    .replace(WORDED, (n) => {
+      const part = /^half/.test(n) ? 'half' : /^a quarter/.test(n) ? 'quarter' : '';
+      return PART[part] ?? String(spokenNumber(n));
+    });
 
 const GLYPHS = [
   ['½', '1/2'],
@@ -20,13 +48,12 @@ const GLYPHS = [
 export function plainPhrase(text: string): string {
   let t = ` ${text.toLowerCase()} `.replace(/[\u00a0\u202f]/g, ' ');
   for (const [glyph, plain] of GLYPHS) t = t.replaceAll(glyph, ` ${plain}`);
-  return (
+  return mixedNumbers(
     t
       .replace(/(\d)\s*%/g, '$1 %')
       .replace(/[\u2012-\u2015]/g, '-')
       // "1-1/2 tsp" and "one and a half" are no range and no sum.
       .replace(/\b(\d+)-(\d\/\d)/g, '$1 $2')
-      .replace(MIXED, (_, n: string, part: string) => `${spokenNumber(n)} ${part === 'half' ? '1/2' : '1/4'}`)
       .replace(/\s+/g, ' ')
       .trim()
   );
