@@ -116,6 +116,20 @@ describe('a recipe card in words', () => {
       'dill heads: 2',
       'chilli: as you like'
     ]);
+    const pieces = [
+      ['leaf', 2],
+      ['berry', 2],
+      ['bunch', 2],
+      ['clove', 1],
+      ['', 3]
+    ] as const;
+    expect(pieces.map(([unit, amount]) => amountWords({ unit, amount }, write, 'metric'))).toEqual([
+      '2 leaves',
+      '2 berries',
+      '2 bunches',
+      '1 clove',
+      '3'
+    ]);
     expect(card.ingredients.map((i) => growsWords(i))).toEqual([
       'of the vegetables',
       'of the vegetables',

@@ -2,7 +2,7 @@
   import type { Card } from '$lib/core/recipe';
   import { plain, writePercent } from '$lib/core/quantity';
   import { useHouse } from '../house.svelte';
-  import { growsWords, problemWords } from './words';
+  import { amountWords, growsWords, problemWords } from './words';
 
   /** A card as it was read: each line with its figure and how it grows; what is missing, at once. */
   let { card, onfree }: { card: Card; onfree?: (line: number) => void } = $props();
@@ -10,11 +10,13 @@
   const figure = (i: Card['ingredients'][number]): string => {
     if (i.amount === null) return i.scales === 'free' ? 'as you like' : '?';
     if (i.scales === 'share') return writePercent(i.amount, 0);
-    if (i.unit === 'g') return house.mass(i.amount);
-    if (i.unit === 'ml') return house.volume(i.amount);
-    return `${plain(i.amount, 2)} ${i.unit}`.trim();
+    // Spoons and cups stand as they were written.
+    return /^(tsp|tbsp|cup)$/.test(i.unit)
+      ? `${plain(i.amount, 2)} ${i.unit}`
+      : amountWords(i, house, house.household.spoons);
   };
-  const clear = $derived(!card.problems.some((p) => p.code === 'salt-unclear' || p.code === 'salt-twice'));
+  const UNCLEAR = ['salt-unclear', 'salt-measure-unclear', 'salt-twice'];
+  const clear = $derived(!card.problems.some((p) => UNCLEAR.includes(p.code)));
   const salt = $derived(card.salt?.readings[0]);
 </script>
 

@@ -64,6 +64,8 @@ export function growsWords(i: Ingredient): string {
   }
 }
 
+const MANY: Readonly<Record<string, string>> = { leaf: 'leaves', berry: 'berries', bunch: 'bunches' };
+
 /** An amount as a hand takes it: grams, millilitres, spoons, pieces. */
 export function amountWords(
   l: Pick<Portioned, 'amount' | 'unit'>,
@@ -76,7 +78,7 @@ export function amountWords(
   if (/^(tsp|tbsp|cup)$/.test(l.unit)) return tidyMeasure(l.amount, l.unit, spoons);
   const n = plain(Math.round(l.amount * 10) / 10, 1);
   if (l.unit === '') return n;
-  return `${n} ${l.amount > 1 ? (l.unit === 'leaf' ? 'leaves' : `${l.unit}s`) : l.unit}`;
+  return `${n} ${l.amount > 1 ? (MANY[l.unit] ?? `${l.unit}s`) : l.unit}`;
 }
 
 /** A card changed for the hand to look at before it is kept: its text, and what changed and why. */
