@@ -6,7 +6,7 @@ import { as } from '$lib/core/quantity';
 import { brineOf, fromStock, tasteWord } from '$lib/core/salt';
 import { crop } from '$lib/core/produce';
 import { cutFor, saltings, style } from '$lib/core/style';
-import { heightOf, jarGeometry, packingKey, profile, volumeTo } from '$lib/core/vessel';
+import { heightOf, jarGeometry, jarsWorth, packingKey, profile, volumeTo } from '$lib/core/vessel';
 import { jarShare } from '$lib/core/worksheet';
 import { batch } from '../support/builders';
 import { near } from '../support/vectors';
@@ -26,6 +26,7 @@ describe('examples in the docstrings', () => {
   it('weights in jars, packing and water', () => {
     near(jarShare(330, 835.8, { cropId: 'carrot' }, 0.62).share, 0.618, 0.003);
     expect(packingKey('kohlrabi', 'spear')).toBe('kohlrabi.spear');
+    expect([jarsWorth([900, 900, 13_200]), jarsWorth([]), jarsWorth([430])]).toEqual([15, 0, 1]);
     expect([waterSource('stood').leadHours, waterSource('what').id]).toEqual([12, 'filtered']);
     expect(tasteWord('soup')?.salinity.mean).toBe(0.0175);
   });

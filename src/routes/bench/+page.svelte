@@ -5,7 +5,7 @@
   import { plain, writePercent } from '$lib/core/quantity';
   import { scaleRecipe } from '$lib/core/recipe';
   import { BRUISED_D, evenAfterHours, fleshShare, RAW_FLESH_D } from '$lib/core/salt';
-  import { pieceRadius } from '$lib/core/vessel';
+  import { jarsWorth, pieceRadius } from '$lib/core/vessel';
   import { waitWords } from '$lib/ui/batch/right';
   import { Bench } from '$lib/ui/bench/bench.svelte';
   import Answer from '$lib/ui/bench/Answer.svelte';
@@ -83,11 +83,13 @@
     const share = fleshShare(tasting, radius, d);
     return `Evened out after about ${waitWords(hours)}; do not correct it before.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
+  /** What goes in by the jar goes into a crock by the litre. */
+  const jarsWorthHere = $derived(jarsWorth((sheet?.jars ?? []).map((j) => j.usableMl)));
   const scaled = $derived.by(() => {
     if (!sheet || !bench.card) return null;
     const made = scaleRecipe(bench.card, {
       vegG: sheet.packedG,
-      jars: sheet.jars.length,
+      jars: jarsWorthHere,
       roomMl: sheet.chosen.roomMl
     });
     return made.ok ? made.value : null;
@@ -171,7 +173,7 @@
             <HowItIsMade
               style={bench.style}
               salting={bench.salting}
-              batch={{ vegG: sheet.packedG, jars: sheet.jars.length }}
+              batch={{ vegG: sheet.packedG, jars: jarsWorthHere, vessels: sheet.jars.length }}
               seasoned={scaled !== null}
             />
           </Unfold>

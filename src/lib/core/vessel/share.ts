@@ -22,3 +22,13 @@ export function fillInTurn(volumeMl: number, usable: readonly number[]): number[
   }
   return out;
 }
+
+/** Up to so much room a vessel is a jar; above it, as many as it holds litres. Common practice, no source. */
+const ONE_JAR_ML = 2000;
+
+/**
+ * What the vessels count for, where something goes in by the jar: nobody puts two cloves into a whole crock.
+ * Example: two jars of 900 ml and a crock of 13 200 ml count as `15`.
+ */
+export const jarsWorth = (roomsMl: readonly number[]): number =>
+  roomsMl.reduce((a, ml) => a + (ml <= ONE_JAR_ML ? 1 : Math.round(ml / 1000)), 0);

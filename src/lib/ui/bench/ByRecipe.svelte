@@ -3,10 +3,11 @@
   import { crop } from '$lib/core/produce';
   import { granted, sharesOf, substitutesFor, type Recipe, type Scaled } from '$lib/core/recipe';
   import { style } from '$lib/core/style';
+  import { jarsWorth } from '$lib/core/vessel';
   import { bar } from '$lib/core/weighing';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house.svelte';
-  import { amountWords, noteWords, problemWords } from '../recipe/words';
+  import { amountWords, BY_THE_LITRE, noteWords, problemWords } from '../recipe/words';
   import type { Bench } from './bench.svelte';
 
   /** Made by a recipe: which, what it wants of each thing, and what was to be changed this time. */
@@ -136,6 +137,11 @@
         </li>
       {/each}
     </ul>
+    {#if scaled?.lines.some((l) => l.scales === 'jar') && bench.sheet && jarsWorth(bench.sheet.jars.map((j) => j.usableMl)) > bench.sheet.jars.length}<p
+        class="pt-1 text-sm text-quiet"
+      >
+        {BY_THE_LITRE}
+      </p>{/if}
     {#each scaled?.notes ?? [] as n (n)}<p class="pt-1 text-sm text-quiet">{noteWords(n)}</p>{/each}
     {#if (bench.card?.ingredients ?? []).some((i) => (crop(i.cropId ?? '')?.heat ?? i.heat) >= 3)}<p
         class="pt-1 text-sm"

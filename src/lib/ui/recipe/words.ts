@@ -36,6 +36,9 @@ export function problemWords(p: CardProblem): string {
   }
 }
 
+/** Said where a vessel is larger than a jar. */
+export const BY_THE_LITRE = 'What goes in by the jar goes into a larger vessel by the litre.';
+
 const NOTES: Record<ScaleNote, string> = {
   'spice-far':
     'So far from the recipe as written, start with half the spice and taste: it does not grow as the weight does.',

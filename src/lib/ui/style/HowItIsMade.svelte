@@ -2,14 +2,14 @@
   import { stepsFor, type Addition, type Salting, type Style } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
   import { useHouse } from '../house.svelte';
-  import { amountWords } from '../recipe/words';
+  import { amountWords, BY_THE_LITRE } from '../recipe/words';
 
   /** The style's steps in their order, with rests and cautions; how it is laid; and what usually goes with it. */
   interface Props {
     style: Style;
     salting: Salting;
     /** What is made now: additions are worked out for it; without it they stand as the style says them. */
-    batch?: { vegG: number; jars: number } | null;
+    batch?: { vegG: number; jars: number; vessels: number } | null;
     /** The seasoning comes from elsewhere: from a recipe. */
     seasoned?: boolean;
   }
@@ -58,4 +58,9 @@
       </div>
     {/each}
   </dl>
+  {#if batch !== null && batch.jars > batch.vessels && style.additions.some((a) => a.per === 'jar')}<p
+      class="pt-1 text-sm text-quiet"
+    >
+      {BY_THE_LITRE}
+    </p>{/if}
 {/if}
