@@ -12,6 +12,7 @@ test('weighing with the scale: tared in the open, taken when it stands still, lo
   await pad.getByRole('button', { name: 'the scale', exact: true }).click();
   const panel = page.getByRole('complementary', { name: 'The kitchen scale' });
   await panel.getByRole('button', { name: /Blue bowl/ }).click();
+  await expect(panel.locator('[data-scale]')).toHaveText(/^\d{3,} g$/);
   await expect(panel).toContainText('stands still');
   await panel.getByRole('button', { name: 'Tare' }).click();
   await expect(panel.locator('[data-scale]')).toHaveText('0 g');

@@ -25,6 +25,7 @@ class Scale {
 
   private source: EventSource | undefined;
   private wanted = 0;
+  private acts: Promise<void> = Promise.resolve();
 
   /** What could be taken now: settled, on the line, and something there; less than nothing is a forgotten tare. */
   readonly settled = $derived(
@@ -65,12 +66,16 @@ class Scale {
     return this.settled && this.there ? takenText(this.settled, this.there.stepG) : undefined;
   }
 
-  async act(act: ScaleAct | { readonly do: 'plug'; readonly connected: boolean }): Promise<void> {
-    await fetch('/api/v1/scale', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(act)
-    }).catch(() => (this.lost = true));
+  /** One after the other, as the hand did it: a bowl and then the tare must not arrive the other way round. */
+  act(act: ScaleAct | { readonly do: 'plug'; readonly connected: boolean }): Promise<void> {
+    this.acts = this.acts.then(async () => {
+      await fetch('/api/v1/scale', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(act)
+      }).catch(() => (this.lost = true));
+    });
+    return this.acts;
   }
 }
 
