@@ -1,10 +1,14 @@
 import { NUMBER_WORDS } from './number-words';
 
-/** A number as people say it inside a phrase, as a pattern: "1 1/2", "¾" made plain, "half a", "three". */
-export const SPOKEN_NUMBER = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|half an?|a quarter|a hundred|half|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|hundred)`;
-
 const ONES =
-  'an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty';
+  'an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty|fifty';
+
+/**
+ * A number as people say it inside a phrase, as a pattern: "1 1/2", "¾" made plain, "half a", "three". A word is a whole
+ * word: an apple is not one pple.
+ */
+export const SPOKEN_NUMBER = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|(?:half an?|a quarter|a hundred|half|quarter|hundred|${ONES})(?![a-z]))`;
+
 const MIXED = new RegExp(String.raw`\b(\d+|${ONES}) and an? (half|quarter)\b`, 'g');
 const MIXED_AFTER = new RegExp(String.raw`\b(\d+|${ONES}) ([a-z]+) and an? (half|quarter)\b`, 'g');
 const HUNDREDS = new RegExp(String.raw`\b(\d|${ONES}) hundred\b(?= [a-z])`, 'g');

@@ -137,7 +137,9 @@ function weighedPieces(t: string): string {
   const each = new RegExp(`^${NUM} \\((?:about )?${mass}\\) (.*)$`).exec(t);
   if (each) return `${spokenNumber(each[1] ?? '') * spokenNumber(each[2] ?? '')} ${each[3]} ${each[4]}`;
   const all = new RegExp(`^${NUM} ([^(,]*)(?: \\((?:about )?|, about )${mass}\\)?$`).exec(t);
-  return all ? `${all[3]} ${all[4]} ${(all[2] ?? '').replace(/^heads? (of )?/, '')}` : t;
+  return all
+    ? `${all[3]} ${all[4]} ${(all[2] ?? '').replace(/^(heads?|cloves?|bulbs?|bunch(es)?) (of )?/, '')}`
+    : t;
 }
 
 const scaled = (amount: number | null, factor: number): number | null =>

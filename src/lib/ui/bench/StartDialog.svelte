@@ -4,9 +4,9 @@
   import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
   import { crop } from '$lib/core/produce';
-  import { writeSalt } from '$lib/core/quantity';
+  import { writePercent, writeSalt } from '$lib/core/quantity';
   import { bar, type Target } from '$lib/core/weighing';
-  import type { Worksheet } from '$lib/core/worksheet';
+  import { endsAsMade, type Worksheet } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
@@ -124,9 +124,11 @@
           <Trouble problem={problemAt('note')} />
         </div>
         {#if unsettled}<p class="heed">
-            Of the salt, {writeSalt(unsettled.weighedG ?? 0)} of {writeSalt(unsettled.g)} is weighed. The batch
-            is written down with {writeSalt(sheet.salt.weighG)}: weigh it to the end, or settle it under
-            “Weigh it out”.
+            Of the salt, {writeSalt(unsettled.weighedG ?? 0)} of {writeSalt(unsettled.g)} is weighed: with that
+            it ends at
+            <b>{writePercent(endsAsMade(sheet, { salted: (unsettled.weighedG ?? 0) / sheet.salt.weighG }))}</b
+            >. The batch is written down with {writeSalt(sheet.salt.weighG)}: weigh it to the end, or settle
+            it under “Weigh it out”.
           </p>{/if}
         {#if bench.estimated}<p class="heed">
             The prepared weight is estimated. Weigh again before you salt: the dose follows it.
