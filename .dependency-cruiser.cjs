@@ -29,7 +29,7 @@ module.exports = {
     floor(
       'core-concepts-go-down',
       'the lower concepts of the trade do not know the higher ones',
-      { path: '^src/lib/core/(quantity|calendar|safety|produce|salt|vessel|style|correct|recipe)/' },
+      { path: '^src/lib/core/(quantity|calendar|safety|produce|salt|reading|vessel|style|correct|recipe)/' },
       { path: '^src/lib/core/(worksheet|lot|batch|care|larder|kit)/' }
     ),
     floor(

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { readCount, readNumber } from '$lib/core/reading';
 import {
   addDays,
   dayNumber,
@@ -13,15 +14,7 @@ import {
 } from '$lib/core/calendar';
 import { nextLidNumbers } from '$lib/core/batch';
 import { paceFactor, pHLineDay, whatToExpect } from '$lib/core/care';
-import {
-  crop,
-  keepsRaw,
-  meanPiece,
-  preparedFrom,
-  readCount,
-  trimKey,
-  weightOfCount
-} from '$lib/core/produce';
+import { crop, keepsRaw, meanPiece, preparedFrom, trimKey, weightOfCount } from '$lib/core/produce';
 import {
   as,
   celsius,
@@ -37,8 +30,8 @@ import {
   unitFor,
   writePercent,
   writeShare,
-  inFigures,
-  mixedNumbers
+  writeDegrees,
+  writeTemperature
 } from '$lib/core/quantity';
 import { done, refuse } from '$lib/core/refusal';
 import {
@@ -113,8 +106,11 @@ describe('the examples in the docstrings', () => {
     about(fahrenheit(21), 69.8);
     about(celsiusDifference(10), 5.556);
     expect(plain(2.5, 2)).toBe('2.5');
-    expect(mixedNumbers('two and a half lb')).toBe('2 1/2 lb');
-    expect(inFigures('two pounds three ounces')).toBe('2 pounds 3 ounces');
+    expect([readNumber('1½'), writeTemperature(21, 'US'), writeDegrees(5, 'US')]).toEqual([
+      1.5,
+      '70\u00a0°F',
+      '9\u00a0°F'
+    ]);
     about(roundSalt(62.4), 62);
     about(roundBrineUp(1301), 1350);
     expect(writePercent(0.02349)).toBe('2.3\u00a0%');
@@ -132,7 +128,9 @@ describe('the examples in the docstrings', () => {
     expect(trimKey('turnip', true)).toBe('turnip+tops');
     about(meanPiece({ pieceG: 18, pieceGsd: 1.5 }), 19.54, 2);
     about(weightOfCount(12, { pieceG: 18, pieceGsd: 1.5 }, 0).sd, 28.62, 1);
-    expect(readCount('half a head', crop('cabbage-white')!)).toEqual({ ok: true, value: 0.5 });
+    expect(readCount('half a head', crop('cabbage-white')!)).toMatchObject({
+      value: { n: 0.5, piece: { pieceG: 908 } }
+    });
   });
 
   it('salt', () => {

@@ -4,7 +4,6 @@ import { as } from '$lib/core/quantity';
 import {
   allergenOf,
   allergensOf,
-  cropNamed,
   evolveRecipe,
   granted,
   heatOf,
@@ -20,12 +19,13 @@ import {
   type Scaled
 } from '$lib/core/recipe';
 import { crop, CROPS, meanPiece } from '$lib/core/produce';
+import { cropNamed } from '$lib/core/reading';
 import { equilibriumSalinity, saltKind } from '$lib/core/salt';
 import { style, STYLES } from '$lib/core/style';
 import { bench, sheet } from '../support/builders';
 import { near, vector } from '../support/vectors';
 
-const context = { system: 'US' as const, kind: saltKind('pickling')! };
+const context = { system: 'US' as const, kind: saltKind('pickling')!, salting: null };
 const read = (...lines: string[]) => readCard(lines.join('\n'), context);
 const scaled = (card: ReturnType<typeof read>, vegG: number, jars = 1, roomMl = 1000): Scaled => {
   const r = scaleRecipe(card, { vegG, jars, roomMl });
@@ -350,7 +350,7 @@ describe('a recipe over time', () => {
   it('a substitute takes its place on the card, by as much as it is stronger; every one of the starting set', () => {
     const card = '2 kg leaf cabbage\n60 ml fish sauce per kg\nOak leaf, 1 a jar';
     const kind = saltKind('sea-fine')!;
-    const { ingredients } = readCard(card, { system: 'metric', kind });
+    const { ingredients } = readCard(card, { system: 'metric', kind, salting: null });
     const [soy] = substitutesFor('fish sauce');
     expect(substituted(card, ingredients[1]!, soy!)).toBe(card.replace('60 ml fish', '84 ml soy'));
     expect(substituted(card, ingredients[2]!, { name: 'cherry leaf', factor: 1 })).toContain(
@@ -359,12 +359,12 @@ describe('a recipe over time', () => {
     expect(substituted(card, { line: 1, name: 'miso' }, soy!)).toBeUndefined();
     expect(substituted('some fish sauce', { line: 0, name: 'fish sauce' }, soy!)).toBeUndefined();
     for (const [, recipe] of STARTING_RECIPES) {
-      const read = readCard(recipe.card, { system: 'metric', kind });
+      const read = readCard(recipe.card, { system: 'metric', kind, salting: null });
       for (const i of read.ingredients)
         for (const s of substitutesFor(i.name)) {
           const swapped = substituted(recipe.card, i, s);
           if (swapped === undefined) continue;
-          const again = readCard(swapped, { system: 'metric', kind });
+          const again = readCard(swapped, { system: 'metric', kind, salting: null });
           expect(again.ingredients).toHaveLength(read.ingredients.length);
           const now = again.ingredients.find((x) => x.line === i.line);
           expect(now?.name, swapped).toContain(s.name);

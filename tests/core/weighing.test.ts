@@ -1,8 +1,17 @@
 import fc from 'fast-check';
+import { readCount } from '$lib/core/reading';
 import { describe, expect, it } from 'vitest';
 import { learn, TRIM_BATCH_SD } from '$lib/core/learn';
 import { evolveLot, learntTrims, type Lot, type LotEvent } from '$lib/core/lot';
-import { crop, meanPiece, pickedOfCount, readCount, trimKey, weightOfCount } from '$lib/core/produce';
+import {
+  crop,
+  meanPiece,
+  pickedOfCount,
+  piecesOf,
+  trimKey,
+  weightOfCount,
+  weightOfPieces
+} from '$lib/core/produce';
 import { asMeasured, gPerTeaspoon, ownDensity, saltKind, scaleAdvice } from '$lib/core/salt';
 import {
   jarShare,
@@ -124,14 +133,52 @@ describe('counting', () => {
     ['12 jalapeños', 12],
     ['three pieces', 3],
     ['two and a half fruits', 2.5],
+    ['3 small jalapeños', 3],
+    ['2 pods', 2],
+    ['4-6 peppers', 5],
     ['a fruit and a half', 1.5]
-  ])('reads %s', (text, n) => expect(readCount(text, pepper)).toEqual({ ok: true, value: n }));
-  it.each(['842', '3 kg', 'some', '-2 peppers', '9000 peppers', '3 stones', ''])('refuses %s', (text) =>
-    expect(readCount(text, pepper).ok).toBe(false)
-  );
+  ])('reads %s', (text, n) => {
+    const r = readCount(text, pepper);
+    expect(r.ok && r.value.n).toBe(n);
+  });
+  it.each([
+    '842',
+    '3 kg',
+    'some',
+    '-2 peppers',
+    '9000 peppers',
+    '3 stones',
+    '2 heads',
+    '3 cloves',
+    '4 cabbages',
+    '2 constructor',
+    '7 peppers or 8 onions',
+    ''
+  ])('refuses %s', (text) => expect(readCount(text, pepper).ok).toBe(false));
   it('a picked piece weighs more than its usable part', () => {
     const head = crop('cabbage-white')!;
-    near(pickedOfCount(1, head, false).mean, weightOfCount(1, head).mean / 0.8, 1e-9);
+    const one = { n: 1, piece: piecesOf(head)[0]!, factor: 1, own: true };
+    near(pickedOfCount(one, head, false).mean, weightOfCount(1, head).mean / 0.8, 1e-9);
+  });
+});
+
+describe('pieces belong to crops', () => {
+  const g = (text: string, id: string) => {
+    const r = readCount(text, crop(id)!);
+    return r.ok ? weightOfPieces(r.value).mean : r.refusal.code;
+  };
+  it('a head of garlic is a dozen cloves, a cabbage leaf no head, a bunch no root', () => {
+    near((g('a head', 'garlic') as number) / (g('a clove', 'garlic') as number), 12, 0.25);
+    expect(g('3 leaves', 'cabbage-white') as number).toBeLessThan(120);
+    expect(g('a bunch', 'carrot') as number).toBeGreaterThan(250);
+    expect(g('2 heads cabbage', 'cabbage-pointed')).toBe(g('2 heads', 'cabbage-pointed'));
+    expect(g('3 ears', 'cabbage-white')).toBe('piece-not-of-crop');
+    expect(g('a dozen cucumbers', 'cabbage-white')).toBe('count-of-another');
+    near(
+      (g('3 large heads', 'cabbage-white') as number) / (g('3 heads', 'cabbage-white') as number),
+      1.45,
+      1e-9
+    );
   });
 });
 

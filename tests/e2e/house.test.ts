@@ -141,7 +141,7 @@ test('plain HTTP: forms post under any own address when told to listen, a foreig
 
 test('the API refuses as problem+json, with the field and what would work', async ({ request, baseURL }) => {
   const bad = await request.post('/api/v1/weigh-in', {
-    data: { commandId: 'api-1', cropId: 'carrot', weight: '1,250 g' }
+    data: { commandId: 'api-1', cropId: 'carrot', weight: '1.250 g' }
   });
   expect(bad.status()).toBe(400);
   expect(bad.headers()['content-type']).toContain('application/problem+json');

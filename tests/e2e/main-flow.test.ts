@@ -161,11 +161,11 @@ test('a refused weight says what would work, and keeps the form', async ({ page 
   const pad = page.getByRole('dialog');
   await pad.getByLabel('What', { exact: true }).selectOption('carrot');
   await pad.getByLabel('Bed').fill('Long bed');
-  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('1,250 g');
+  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('1.250 g');
   await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
-  await expect(pad.getByRole('alert')).toContainText('Write 1.250 or 1250.');
+  await expect(pad.getByRole('alert')).toContainText('Write 1.25 g or 1250 g.');
   await expect(pad.getByLabel('Bed')).toHaveValue('Long bed');
-  await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('1,250 g');
+  await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('1.250 g');
 });
 
 test('two megabytes of note and a cut line lose nothing from the form', async ({ page, context }) => {

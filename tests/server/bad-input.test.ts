@@ -207,7 +207,7 @@ describe('by the field', () => {
     ['weigh-in', { cropId: 'carrot', weight: '3 l' }, 'weight: wrong-kind'],
     ['weigh-in', { cropId: 'carrot', weight: '9000 kg' }, 'weight: weight-absurd'],
     ['weigh-in', { cropId: 'carrot', weight: '0 g' }, 'weight: weight-not-positive'],
-    ['weigh-in', { cropId: 'carrot', weight: '1,250 g' }, 'weight: comma-unclear'],
+    ['weigh-in', { cropId: 'carrot', weight: '1.250 g' }, 'weight: comma-unclear'],
     ['weigh-in', { cropId: 'unobtainium', weight: '1 kg' }, 'cropId: crop-unknown'],
     ['weigh-in', { cropId: 'carrot', gross: '300 g', tare: '400 g' }, 'tare: tare-too-heavy'],
     ['weigh-in', { cropId: 'carrot', weight: '1 kg', day: '2026-02-30' }, 'day: day-strange'],

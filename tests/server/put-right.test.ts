@@ -1,3 +1,4 @@
+import { NEW_HOUSEHOLD, waysOf } from '$lib/core/kit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { salinityOf, type Batch } from '$lib/core/batch';
 import { batches, household, pantry } from '$lib/server/repos';
@@ -119,10 +120,11 @@ describe('a jar put right', () => {
   });
 });
 
+const ways = waysOf(NEW_HOUSEHOLD);
 describe('amounts as people say them', () => {
   const missing = async (amount: string, over: Partial<TroubleSaid> = {}) => {
     const b = await load();
-    const r = remedyFor(said({ amount, ...over }), b, b.fillings[0]!, b.startedAt + 12 * 1440);
+    const r = remedyFor(said({ amount, ...over }), b, b.fillings[0]!, b.startedAt + 12 * 1440, ways);
     if (!r.ok) return r.refusal.code;
     return 'missingG' in r.value.trouble ? r.value.trouble.missingG : 0;
   };

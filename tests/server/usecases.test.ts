@@ -185,7 +185,7 @@ describe('from pick to eaten', () => {
     });
     expect(w.ok && w.value.jars.length).toBe(3);
     expect(
-      await computeWorksheet(house, { ...start, items: [{ cropId: 'cabbage-white', prepared: '1,250 g' }] })
+      await computeWorksheet(house, { ...start, items: [{ cropId: 'cabbage-white', prepared: '1.250 g' }] })
     ).toMatchObject({ refusals: [{ code: 'comma-unclear', field: 'prepared' }] });
     expect(await computeWorksheet(house, { ...start, items: [{ cropId: 'cabbage-white' }] })).toMatchObject({
       ok: false

@@ -7,6 +7,7 @@ import { CROPS } from '$lib/core/produce';
 import { WORDED } from '$lib/schema/words';
 import { cropColour } from '$lib/ui/jar/colours';
 import { layPieces } from '$lib/ui/jar/pieces';
+import { NEW_HOUSEHOLD, waysOf } from '$lib/core/kit';
 import { heldAgainst } from '$lib/ui/bench/said';
 import { clockTime, dayAndYear, inDays, longDay, relativeDay, relativeTime, shortDay } from '$lib/ui/time';
 import { careShort, careWhy, careWords, doneWords, numbers, questionWords } from '$lib/ui/words';
@@ -72,7 +73,9 @@ describe('codes to sentences', () => {
       .map((f) => readFileSync(f, 'utf8'))
       .join('\n');
     const used = new Set(
-      [...code.matchAll(/(?:refuse|bad)\(\s*'([a-z-]+)'|code: '([a-z-]+)'/g)].map((m) => m[1] ?? m[2]!)
+      [
+        ...code.matchAll(/(?:refuse|bad)\(\s*'([a-z-]+)'|[^.]code: '([a-z-]+)'|'((?:dose|amounts)-[a-z-]+)'/g)
+      ].map((m) => m[1] ?? m[2] ?? m[3]!)
     );
     const questions = [
       'prepared-too-little',
@@ -83,7 +86,10 @@ describe('codes to sentences', () => {
     ];
     expect(
       [...used].filter(
-        (c) => !WORDED.includes(c) && !questions.includes(c) && c !== 'too-much' && c !== 'no-answer'
+        (c) =>
+          !WORDED.includes(c) &&
+          !questions.includes(c) &&
+          !['too-much', 'no-answer', 'piece-strange'].includes(c)
       )
     ).toEqual([]);
   });
@@ -117,10 +123,11 @@ describe('pictures', () => {
 });
 
 describe('a dose held against the jars', () => {
+  const ways = waysOf(NEW_HOUSEHOLD);
   const input = bench({ styleId: 'pieces', fraction: 0.025 });
   const w = sheet({ styleId: 'pieces', fraction: 0.025 });
   it('says where each reading ends, and asks when they end apart', () => {
-    const d = heldAgainst('2.2 %', input, w, 'metric');
+    const d = heldAgainst('2.2 %', input, w, ways);
     expect(d.readings).toHaveLength(4);
     expect(d.ask).toBe(true);
     const [veg, total, water, ends] = d.readings.map((r) => r.ends.mean);
@@ -129,9 +136,9 @@ describe('a dose held against the jars', () => {
     expect(total!).toBeGreaterThan(water!);
   });
   it('does not ask when there is one reading, and means nothing where there is no water', () => {
-    expect(heldAgainst('30 g/l', input, w, 'metric')).toMatchObject({ ask: false, problem: null });
-    expect(heldAgainst('30 g/l', bench(), sheet(), 'metric').problem?.code).toBe('dose-means-nothing');
-    expect(heldAgainst('', input, w, 'metric')).toMatchObject({ readings: [], problem: null });
-    expect(heldAgainst('a dollop', input, w, 'metric').problem?.code).toBe('dose-not-understood');
+    expect(heldAgainst('30 g/l', input, w, ways)).toMatchObject({ ask: false, problem: null });
+    expect(heldAgainst('30 g/l', bench(), sheet(), ways).problem?.code).toBe('dose-means-nothing');
+    expect(heldAgainst('', input, w, ways)).toMatchObject({ readings: [], problem: null });
+    expect(heldAgainst('a dollop', input, w, ways).problem?.code).toBe('dose-word-unknown');
   });
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readQuantity, type SpoonSystem } from '../core/quantity';
+import { bareMass, readQuantity, type Ways } from '../core/reading';
 import { saltyIngredient, type Rinsed } from '../core/salt';
 import { done, refuse, type Outcome } from '../core/refusal';
 
@@ -47,31 +47,32 @@ export const jsonField = <T extends z.ZodType>(inner: T) =>
 /** More than this at once is a slip, g. */
 const MOST_G = 500_000;
 
-/** Reads a weight as typed; a bare number is in the last unit said. */
-export function readWeight(
-  text: string,
-  field: string,
-  unit?: string,
-  spoons?: SpoonSystem
-): Outcome<{ said: string; g: number }> {
-  const read = readQuantity(text, { kind: 'mass', unit, system: spoons });
+/** A weight as it was said, with its spread where it was said widely ("about 2 kg"). */
+export interface WeightSaid {
+  readonly said: string;
+  readonly g: number;
+  readonly sd?: number;
+}
+
+/** Reads a weight as typed; a bare number is in the unit given, and refused without one. */
+export function readWeight(text: string, field: string, ways: Ways, unit?: string): Outcome<WeightSaid> {
+  const read = readQuantity(text, { kind: 'mass', ...(unit ? { unit } : {}), system: ways.system });
   if (!read.ok) return refuse(read.refusal.code, { field, values: { ...read.refusal.values } });
   if (read.value.value <= 0) return refuse('weight-not-positive', { field });
   if (read.value.value > MOST_G) return refuse('weight-absurd', { field, values: { said: text } });
-  return done({ said: text, g: read.value.value });
+  const { value, sd } = read.value;
+  return done({ said: text, g: value, ...(sd > 0 ? { sd } : {}) });
 }
 
 /** Net from "weight", or from gross and tare, each as typed. */
-export function readWeighing(said: {
-  weight: string;
-  gross: string;
-  tare: string;
-  unit?: string;
-}): Outcome<{ said: string; g: number }> {
-  if (said.gross === '' && said.tare === '') return readWeight(said.weight, 'weight', said.unit);
-  const gross = readWeight(said.gross, 'gross', said.unit);
+export function readWeighing(
+  said: { weight: string; gross: string; tare: string; unit?: string },
+  ways: Ways
+): Outcome<WeightSaid> {
+  if (said.gross === '' && said.tare === '') return readWeight(said.weight, 'weight', ways, said.unit);
+  const gross = readWeight(said.gross, 'gross', ways, said.unit);
   if (!gross.ok) return gross;
-  const tare = readWeight(said.tare, 'tare', said.unit);
+  const tare = readWeight(said.tare, 'tare', ways, said.unit);
   if (!tare.ok) return tare;
   const g = gross.value.g - tare.value.g;
   if (g <= 0)
@@ -81,15 +82,16 @@ export function readWeighing(said: {
 
 /** Salty ingredients as typed, in g: a volume goes by the ingredient's density. Empty amounts are not in yet. */
 export function readExtras(
-  extras: readonly { id: string; amount: string }[]
+  extras: readonly { id: string; amount: string }[],
+  ways: Ways
 ): Outcome<{ id: string; g: number }[]> {
   const out: { id: string; g: number }[] = [];
   for (const { id: name, amount } of extras) {
     const known = saltyIngredient(name);
     if (!known) return refuse('ingredient-unknown', { field: 'extras', values: { said: name } });
     if (amount.trim() === '') continue;
-    const mass = readQuantity(amount, { kind: 'mass', unit: 'g' });
-    const volume = readQuantity(amount, { kind: 'volume' });
+    const mass = readQuantity(amount, { kind: 'mass', unit: 'g', system: ways.system });
+    const volume = readQuantity(amount, { kind: 'volume', system: ways.system });
     const g = mass.ok ? mass.value.value : volume.ok ? volume.value.value * known.density : NaN;
     if (!(g >= 0))
       return mass.ok
@@ -101,8 +103,12 @@ export function readExtras(
 }
 
 /** What was weighed and measured after a rinse, as typed; a percent wins over a taste. */
-export function readRinsed(said: { after: string; taste: string; salinity: string }): Outcome<Rinsed> {
-  const after = said.after.trim() === '' ? done(null) : readWeight(said.after, 'rinsed', 'g');
+export function readRinsed(
+  said: { after: string; taste: string; salinity: string },
+  ways: Ways
+): Outcome<Rinsed> {
+  const after =
+    said.after.trim() === '' ? done(null) : readWeight(said.after, 'rinsed', ways, bareMass(ways));
   if (!after.ok) return after;
   const percent = said.salinity.replace('%', '').replace(',', '.').trim();
   const salinity = percent === '' ? null : Number(percent) / 100;

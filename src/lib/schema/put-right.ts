@@ -2,7 +2,8 @@ import { freeBrineG, jarNow, salinityOf, usualTarget, type Batch, type Filling }
 import type { WallMinute } from '../core/calendar';
 import { putRight, type JarNow, type Remedy, type Trouble, type TroubleKind } from '../core/correct';
 import { crop } from '../core/produce';
-import { as, readQuantity } from '../core/quantity';
+import { as } from '../core/quantity';
+import { readQuantity, type Ways } from '../core/reading';
 import { done, refuse, type Outcome } from '../core/refusal';
 import { brineDensity } from '../core/salt';
 import { heightOf, jarGeometry, profile, volumeTo } from '../core/vessel';
@@ -25,14 +26,20 @@ export interface PutRight {
 }
 
 /** Reads what was typed and answers what to do with this jar; pages and use case alike. */
-export function remedyFor(said: TroubleSaid, b: Batch, f: Filling, now: WallMinute): Outcome<PutRight> {
+export function remedyFor(
+  said: TroubleSaid,
+  b: Batch,
+  f: Filling,
+  now: WallMinute,
+  ways: Ways
+): Outcome<PutRight> {
   const measured = readPercent(said.salinityPercent, 'salinityPercent', 0.15);
   if (!measured.ok) return measured;
   const salinity = measured.value ?? salinityOf(b, f);
   if (salinity === null || !(salinity > 0)) return refuse('salt-not-known', { field: 'salinityPercent' });
   const target = readPercent(said.targetPercent, 'targetPercent', 0.1);
   if (!target.ok) return target;
-  const trouble = readTrouble(said, b, f);
+  const trouble = readTrouble(said, b, f, ways);
   if (!trouble.ok) return trouble;
   const jar = jarNow(b, f, salinity, target.value ?? usualTarget(b), now);
   const remedy = putRight(jar, trouble.value);
@@ -49,13 +56,13 @@ function readPercent(said: string, field: string, most: number): Outcome<number 
     : refuse('salinity-strange', { field, values: { said } });
 }
 
-function readTrouble(said: TroubleSaid, b: Batch, f: Filling): Outcome<Trouble> {
+function readTrouble(said: TroubleSaid, b: Batch, f: Filling, ways: Ways): Outcome<Trouble> {
   const kind = said.trouble;
-  const free = readLiquid(said.freeBrine, 'freeBrine', f, freeBrineG(f));
+  const free = readLiquid(said.freeBrine, 'freeBrine', f, ways, freeBrineG(f));
   if (!free.ok) return free;
   if (kind === 'too-weak') return done({ kind });
   if (kind === 'too-salty') return done({ kind, freeBrineG: free.value });
-  const amount = readLiquid(said.amount, 'amount', f);
+  const amount = readLiquid(said.amount, 'amount', f, ways);
   if (!amount.ok) return amount;
   if (kind === 'unsalted-added') {
     const c = crop(said.cropId || (b.items[0]?.cropId ?? ''));
@@ -74,12 +81,12 @@ function readTrouble(said: TroubleSaid, b: Batch, f: Filling): Outcome<Trouble> 
 }
 
 /** Liquid as people say it: grams, millilitres, or millimetres of level in this jar. */
-function readLiquid(said: string, field: string, f: Filling, usual?: number): Outcome<number> {
+function readLiquid(said: string, field: string, f: Filling, ways: Ways, usual?: number): Outcome<number> {
   if (said.trim() === '' && usual !== undefined) return done(usual);
-  const mm = readQuantity(said, { kind: 'length', unit: 'mm' });
+  const mm = readQuantity(said, { kind: 'length', unit: 'mm', system: ways.system });
   const isLength = mm.ok && /[a-z]|"/i.test(said);
-  const volume = readQuantity(said, { kind: 'volume', unit: 'ml' });
-  const mass = readQuantity(said, { kind: 'mass', unit: 'g' });
+  const volume = readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system });
+  const mass = readQuantity(said, { kind: 'mass', unit: 'g', system: ways.system });
   const gPerMl = brineDensity(as.trueStrength(0.02), 20);
   const g = isLength
     ? levelMl(f, mm.value.value) * gPerMl

@@ -24,7 +24,12 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     `“${v.said}”: ounces of weight, or fluid ounces?`,
     'Weigh it: 5 oz. A measure of liquid does not fit here.'
   ],
-  'not-understood': (v) => [`“${v.said}” is not clear to me.`, eg(v)],
+  'not-understood': (v) => [
+    v.rest && v.rest !== v.said
+      ? `I do not know what “${v.rest}” means in “${v.said}”.`
+      : `“${v.said}” is not clear to me.`,
+    eg(v)
+  ],
   'unit-missing': (v) => [`${v.number} of what?`, eg(v)],
   'number-without-unit': (v) => [`What is the ${v.number} after the ${v.unit}?`, eg(v)],
   'wrong-kind': (v) => [`${v.unit} does not measure ${v.kind}.`, eg(v)],
@@ -218,6 +223,64 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'no-sauce': ['Only a sauce or a mash is soured like this.', 'Leave other ferments to sour by themselves.'],
   'sour-enough': (v) => [`At pH ${v.pH} it is as sour as that already.`, 'Want a lower pH, or leave it.'],
   'ph-wanted-strange': ['That is no pH for a sauce.', 'Give one between 2.8 and 4.6, such as 3.6.'],
+  'dose-too-long': ['That is too long for one dose.', 'Say it in one breath: 3 tbsp to 5 lb.'],
+  'dose-word-unknown': (v) => [
+    `I do not know what “${v.word}” means here.`,
+    'Leave it out, or say it otherwise: how much salt to how much of what.'
+  ],
+  'dose-salt-unknown': (v) => [
+    v.word ? `I do not know a salt called “${v.word}”.` : 'I do not know that salt.',
+    'Name one from the list in Kit, such as fine sea salt or coarse sea salt, or weigh it: 30 g to 1 l.'
+  ],
+  'dose-negated': (v) => [
+    `“${v.word}” says what the dose is not, or fences it in.`,
+    'Say the dose itself: 2 tbsp to 1 l of water.'
+  ],
+  'dose-twice': (v) => [`“${v.said}” says more than one dose.`, 'Give one dose at a time.'],
+  'dose-two-bases': (v) => [
+    `“${v.said}” is taken of two things.`,
+    'Say one: of the water, of the vegetables, or of both together.'
+  ],
+  'dose-no-amount': (v) => [
+    `“${v.said}” says no amount of salt.`,
+    'Say how much: 3 tbsp to 5 lb, 30 g/l, 2.2 % of the vegetables.'
+  ],
+  'dose-number-alone': (v) => [
+    `“${v.said}” has a number without a measure.`,
+    'Give it one: g, tsp, tbsp, %.'
+  ],
+  'dose-impossible': (v) => [
+    `“${v.said}” is no dose that water could dissolve or a jar could keep with.`,
+    'Check the units: 20 to 60 g to a litre of water, 15 to 50 g to a kilo of vegetables are usual.'
+  ],
+  'dose-base-by-volume': [
+    'A measure of cut vegetables says little: a cup of shreds weighs 70 to 250 g, by how it is pressed.',
+    'Weigh them and say the dose to their weight, such as 1 tsp to 250 g.'
+  ],
+  'dose-piece-strange': (v) => [
+    `“${v.said}”: that crop is not counted like that.`,
+    'Say the dose to a weight.'
+  ],
+  'amounts-disagree': (v) => [
+    v.one && v.other
+      ? `${v.one} and ${v.other} are not the same amount.`
+      : `“${v.said}” says two amounts that do not agree.`,
+    'Keep the one that is right.'
+  ],
+  'salt-curing': (v) => [
+    `Curing salt (“${v.word}”) holds nitrite and is poisonous in such amounts: never use it in a ferment of vegetables.`,
+    'Use plain salt. Pink rock salt is another thing: write “pink rock salt”.'
+  ],
+  'piece-not-of-crop': (v) => [
+    `I do not know a ${v.word} of ${v.crop}.`,
+    `Count it in: ${v.fits}. Or weigh it.`
+  ],
+  'count-of-another': (v) => [`This pick is ${v.crop}, not ${v.other}.`, `Count ${v.piece}s, or weigh it.`],
+  'pieces-weight-far': (v) => [
+    `${v.n} pieces of ${v.crop} would weigh about ${v.usual}, and you say ${v.said}.`,
+    'Check both; if it is so, tick it below and weigh it in.'
+  ],
+  'temp-not-understood': (v) => [`“${v.said}” is no temperature.`, 'Write it like 21 °C or 70 °F.'],
   'salt-blend': [
     'Potassium blends and reduced salt are not reckoned here: salt is what keeps the jar.',
     'Use a plain salt, or a recipe tested for the blend.'

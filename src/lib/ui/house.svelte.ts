@@ -1,7 +1,8 @@
 import { getContext, setContext } from 'svelte';
-import { NEW_HOUSEHOLD, type Household } from '$lib/core/kit';
+import { NEW_HOUSEHOLD, waysOf, type Household } from '$lib/core/kit';
 import type { WallMinute } from '$lib/core/calendar';
-import { writeMass, writeVolume } from '$lib/core/quantity';
+import { writeDegrees, writeMass, writeTemperature, writeVolume } from '$lib/core/quantity';
+import type { Ways } from '$lib/core/reading';
 
 /** What every component may want to know of the household, kept live by the shell. */
 export interface HouseView {
@@ -27,6 +28,12 @@ export function useHouse() {
     get now() {
       return view().now;
     },
+    /** How amounts are said here: every reader wants it. */
+    get ways(): Ways {
+      return waysOf(view().household);
+    },
+    temp: (tempC: number) => writeTemperature(tempC, view().household.units),
+    degrees: (differenceC: number) => writeDegrees(differenceC, view().household.units),
     mass: (g: number) => writeMass(g, view().household.units),
     volume: (ml: number) => writeVolume(ml, view().household.units),
     placeName: (id: string) => view().household.places.find((p) => p.id === id)?.name ?? 'somewhere'

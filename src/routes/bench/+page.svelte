@@ -67,7 +67,7 @@
   const bands = $derived(elsewhere.answer?.bands ?? null);
   const ways = $derived(elsewhere.answer?.ways ?? null);
   const doses = $derived(
-    sheet ? bench.saidDoses.map((text) => heldAgainst(text, bench.input, sheet, house.household.spoons)) : []
+    sheet ? bench.saidDoses.map((text) => heldAgainst(text, bench.input, sheet, house.ways)) : []
   );
   const rungs = $derived(
     doses.flatMap((d) => (d.ask ? [] : d.readings.slice(0, 1).map((r) => ({ text: d.text, ends: r.ends }))))

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/index';
-import type { OwnSpoon } from '../salt/index';
+import type { Ways } from '../reading/index';
+import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 
@@ -148,4 +149,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent): Househ
 
 function withOne<T extends { readonly id: string }>(all: readonly T[], one: T): T[] {
   return all.some((x) => x.id === one.id) ? all.map((x) => (x.id === one.id ? one : x)) : [...all, one];
+}
+
+/** How this household says and reads amounts: its units, its spoons, its salt as it has measured it. */
+export function waysOf(household: Pick<Household, 'units' | 'spoons' | 'saltKindId' | 'ownSpoons'>): Ways {
+  const kind = saltKind(household.saltKindId) ?? SALT_KINDS[0]!;
+  return { units: household.units, system: household.spoons, kind: asMeasured(kind, household.ownSpoons) };
 }

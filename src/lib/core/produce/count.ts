@@ -1,7 +1,6 @@
 import type { Learned } from '../learn/index';
-import { mixedNumbers, NUMBER_WORDS, together, type Spread } from '../quantity/index';
-import { done, refuse, type Outcome } from '../refusal/index';
-import { CROPS } from './data';
+import { together, type Spread } from '../quantity/index';
+import type { Piece } from './pieces';
 import type { Crop } from './types';
 
 /**
@@ -38,44 +37,24 @@ export function weightOfCount(
   return { mean: n * mean, sd: n * mean * Math.sqrt(own + relative(variance * between)) };
 }
 
-const pieceNames = new Set(
-  CROPS.flatMap((c) => [c.piece, `${c.piece}s`, c.piece === 'leaf' ? 'leaves' : c.piece]).concat(
-    'piece',
-    'pieces',
-    'peppers',
-    'pepper',
-    'of them'
-  )
-);
+/** So many pieces of one kind, as counted; `factor` is for small and large ones. */
+export interface Count {
+  readonly n: number;
+  readonly piece: Piece;
+  readonly factor: number;
+  /** The crop's own piece, of which the household has learnt the weight. */
+  readonly own: boolean;
+}
 
-/**
- * Reads a count: "7 peppers", "half a head", "a dozen". Refuses a bare number, which is a weight, and what is not countable.
- * Example: `readCount('half a head', cabbage)` answers `0.5`.
- */
-export function readCount(text: string, c: Crop): Outcome<number> {
-  const said = text.trim().slice(0, 60);
-  const t = mixedNumbers(said.toLowerCase().replaceAll('½', ' 1/2').replace(/\s+/g, ' ').trim());
-  const m =
-    /^(?:(\d+) (?=\d+\/))?(\d+\/\d+|\d+(?:[.,]\d+)?|half an?|half|a dozen|dozen|an?|[a-z]+)(?: (.+))?$/.exec(
-      t
-    );
-  const bad = () => refuse('count-not-understood', { field: 'weight', values: { said, piece: c.piece } });
-  if (!m) return bad();
-  const [, whole, part = '', what] = m;
-  if (what === undefined && /\d/.test(part)) return bad();
-  const name = c.name.toLowerCase();
-  if (what !== undefined && !pieceNames.has(what) && what !== name && what !== `${name}s`) return bad();
-  const word = part.replace(/^a (?=dozen)/, '').replace(/ an?$/, '');
-  const [over = '', under] = part.split('/');
-  const number =
-    NUMBER_WORDS[word] ?? (under ? Number(over) / Number(under) : Number(part.replace(',', '.')));
-  const n = Number(whole ?? 0) + number;
-  return Number.isFinite(n) && n > 0 && n <= 2000 ? done(n) : bad();
+/** What a count of usable pieces weighs, g. The household's own mean is of its own piece, whatever its size. */
+export function weightOfPieces(count: Count, learnt?: Learned): Spread {
+  const w = weightOfCount(count.n, count.piece, BETWEEN_VARIETIES, count.own ? learnt : undefined);
+  return { mean: w.mean * count.factor, sd: w.sd * count.factor };
 }
 
 /** A picked piece weighs more than its usable part: count to picked weight, g. */
-export function pickedOfCount(n: number, c: Crop, withTops: boolean, own?: Learned): Spread {
+export function pickedOfCount(count: Count, c: Crop, withTops: boolean, own?: Learned): Spread {
   const trim = withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
-  const usable = weightOfCount(n, c, BETWEEN_VARIETIES, own);
+  const usable = weightOfPieces(count, own);
   return { mean: usable.mean / trim, sd: Math.hypot(usable.sd / trim, (usable.mean * c.trimSd) / trim ** 2) };
 }

@@ -2,3 +2,4 @@ export * from './crops';
 export * from './data';
 export * from './types';
 export * from './count';
+export * from './pieces';

@@ -35,6 +35,7 @@ export const UNITS = {
   metricTsp: unit('tsp', 'volume', 5, 'l'),
   metricTbsp: unit('tbsp', 'volume', 15, 'l'),
   auTbsp: unit('tbsp', 'volume', 20, 'l'),
+  dessertspoon: unit('dessertspoon', 'volume', 10, 'l'),
   metricCup: unit('cup', 'volume', 250, 'l'),
   usTsp: unit('tsp', 'volume', usGallon / 768, 'us'),
   usTbsp: unit('tbsp', 'volume', usGallon / 256, 'us'),
@@ -99,14 +100,15 @@ export const MEASURES: Readonly<Record<SpoonSystem, Readonly<Record<Measure, Uni
 
 const plainWords: Record<string, Unit> = {};
 const say = (u: Unit, words: string) => words.split(' ').forEach((w) => (plainWords[w] = u));
-say(UNITS.g, 'g gr gram grams gramme grammes');
+say(UNITS.g, 'g gr gm gms gram grams gramme grammes');
 say(UNITS.kg, 'kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes');
 say(UNITS.oz, 'oz ozs ounce ounces');
 say(UNITS.lb, 'lb lbs pound pounds #');
-say(UNITS.ml, 'ml millilitre millilitres milliliter milliliters cc');
+say(UNITS.ml, 'ml mls millilitre millilitres milliliter milliliters cc');
 say(UNITS.cl, 'cl centilitre centilitres');
 say(UNITS.dl, 'dl decilitre decilitres');
-say(UNITS.l, 'l ltr litre litres liter liters');
+say(UNITS.dessertspoon, 'dessertspoon dessertspoons dsp dstsp');
+say(UNITS.l, 'l lt ltr ltrs litre litres liter liters');
 say(UNITS.mm, 'mm millimetre millimetres millimeter millimeters');
 say(UNITS.cm, 'cm centimetre centimetres centimeter centimeters');
 say(UNITS.m, 'm metre metres meter meters');
@@ -115,39 +117,28 @@ say(UNITS.foot, "ft foot feet '");
 
 const measureWords: Record<string, Measure> = {};
 const sayMeasure = (m: Measure, words: string) => words.split(',').forEach((w) => (measureWords[w] = m));
-sayMeasure('tsp', 'tsp,tsps,teaspoon,teaspoons');
-sayMeasure('tbsp', 'tbsp,tbsps,tbs,tablespoon,tablespoons');
-sayMeasure('cup', 'cup,cups,c');
+sayMeasure('tsp', 'tsp,tsps,teaspoon,teaspoons,teaspoonful,teaspoonfuls,tea spoon,tea spoons');
+sayMeasure(
+  'tbsp',
+  'tbsp,tbsps,tbs,tbl,tb,tblsp,tablespoon,tablespoons,tablespoonful,tablespoonfuls,table spoon,table spoons'
+);
+sayMeasure('cup', 'cup,cups,cupful,cupfuls,c');
 sayMeasure('floz', 'fl oz,floz,fluid oz,fluid ounce,fluid ounces');
 sayMeasure('pint', 'pint,pints,pt,pts');
 sayMeasure('quart', 'quart,quarts,qt,qts');
 sayMeasure('gallon', 'gallon,gallons,gal,gals');
 
-const systemWords: Record<string, SpoonSystem> = {
-  us: 'US',
-  american: 'US',
-  metric: 'metric',
-  australian: 'AU',
-  au: 'AU',
-  imperial: 'imperial',
-  imp: 'imperial',
-  uk: 'imperial',
-  british: 'imperial'
-};
-
 /**
- * The unit that a word (or two: "fl oz", "imperial pint") means.
+ * The unit that a word (or two: "fl oz") means, as typed: a capital T is a tablespoon, a small t a teaspoon.
  * Example: `unitFor('tablespoons', 'AU')?.factor` is `20`; an unknown word gives `undefined`.
  */
 export function unitFor(word: string, system: SpoonSystem): Unit | undefined {
-  const tidy = word.toLowerCase().replaceAll('.', '').replace(/\s+/g, ' ').trim();
-  const plain = plainWords[tidy];
-  if (plain) return plain;
-  const [first = '', ...rest] = tidy.split(' ');
-  const named = systemWords[first];
-  if (named && rest.length > 0) return unitFor(rest.join(' '), named);
-  const measure = measureWords[tidy];
-  return measure ? MEASURES[system][measure] : undefined;
+  const said = word.replaceAll('.', '').replace(/\s+/g, ' ').trim();
+  if (said === 'T' || said === 't') return MEASURES[system][said === 'T' ? 'tbsp' : 'tsp'];
+  const tidy = said.toLowerCase();
+  if (Object.hasOwn(plainWords, tidy)) return plainWords[tidy];
+  const measure = Object.hasOwn(measureWords, tidy) ? measureWords[tidy] : undefined;
+  return measure && MEASURES[system][measure];
 }
 
 /** °F to °C, exact. Example: `celsius(70)` is `21.11…`. */

@@ -1,4 +1,4 @@
-import { UNITS } from './units';
+import { fahrenheit, UNITS } from './units';
 
 /** How the household likes to read weights and volumes. */
 export type WrittenUnits = 'metric' | 'US' | 'imperial';
@@ -92,3 +92,11 @@ export function writePercent(fraction: number, places = 1): string {
 export function writeShare(fraction: number): string {
   return (fraction * 100).toFixed(fraction < 0.0005 ? 2 : 1);
 }
+
+/** A temperature in the household's degrees. Example: `writeTemperature(21, 'US')` is `'70 °F'`. */
+export const writeTemperature = (tempC: number, units: WrittenUnits): string =>
+  units === 'US' ? `${plain(fahrenheit(tempC), 0)}${GLUE}°F` : `${plain(tempC, 1)}${GLUE}°C`;
+
+/** A difference of temperatures, which has no 32. Example: `writeDegrees(5, 'US')` is `'9 °F'`. */
+export const writeDegrees = (differenceC: number, units: WrittenUnits): string =>
+  units === 'US' ? `${plain(differenceC * 1.8, 0)}${GLUE}°F` : `${plain(differenceC, 1)}${GLUE}°C`;

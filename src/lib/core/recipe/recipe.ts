@@ -1,5 +1,5 @@
 import type { Day } from '../calendar/index';
-import { plainPhrase, spokenNumber } from '../quantity/index';
+import { readNumber } from '../reading/index';
 import type { Substitute } from './substitutes';
 import type { Ingredient, RecipeText } from './types';
 
@@ -106,7 +106,7 @@ function figureMoved(line: string, by: number): string | undefined {
   const figure = FIGURE.exec(line);
   if (!figure) return undefined;
   const moved = figure[0].replace(new RegExp(ONE, 'g'), (one) =>
-    String(Math.round(spokenNumber(plainPhrase(one)) * by * 100) / 100)
+    String(Math.round((readNumber(one) ?? 0) * by * 100) / 100)
   );
   return line.slice(0, figure.index) + moved + line.slice(figure.index + figure[0].length);
 }

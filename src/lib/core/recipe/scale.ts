@@ -1,4 +1,6 @@
 import { MEASURES, type SpoonSystem } from '../quantity/index';
+import { meanPiece, pieceCalled } from '../produce/index';
+import { cropNamed } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { doseFor, type DosingWay } from '../salt/index';
 import { gramsOf } from './card';
@@ -52,9 +54,20 @@ export function scaleRecipe(card: Card, to: MadeFor): Outcome<Scaled> {
   const shares = sharesOf(card);
   const lines = card.ingredients.map((i) => portioned(i, to, factor, shares.get(i)));
   const reading = card.salt?.readings[0];
-  const dose = reading && doseFor(reading, { vegG: to.vegG, jars: to.jars, roomMl: to.roomMl, headG: null });
+  const dose =
+    reading && doseFor(reading, { vegG: to.vegG, jars: to.jars, roomMl: to.roomMl, pieceG: pieceOf(card) });
   return done({ factor, lines, salt: dose ?? null, notes: notesOf(card, to, factor, lines) });
 }
+
+/** What a piece of the card's first crop weighs, where a dose is said by the head. */
+const pieceOf =
+  (card: Card) =>
+  (word: string): number | null => {
+    const main = card.ingredients.find((i) => i.produce);
+    const c = main && cropNamed(main.name);
+    const piece = c && pieceCalled(c, word);
+    return piece ? meanPiece(piece) : null;
+  };
 
 /** Share of the vegetables of each line that is one, pieces at their mean weight; they add up to 1. */
 export function sharesOf(card: Card): Map<Ingredient, number> {

@@ -55,7 +55,19 @@ export type CardProblemCode =
   | 'figure-missing'
   | 'shares-over'
   | 'line-unclear'
-  | 'name-missing';
+  | 'name-missing'
+  /** Two amounts of one thing that do not agree. */
+  | 'amounts-disagree'
+  /** One amount that can mean two things: a thousand or a part, each or all. */
+  | 'amount-unclear'
+  /** A piece that the crop does not have. */
+  | 'piece-strange'
+  /** Two things on one line. */
+  | 'two-things'
+  /** A dose of salt that is not understood: `word` names what. */
+  | 'salt-not-understood'
+  /** Kept by honey, oil or vinegar: outside what is reckoned here. */
+  | 'other-preserve';
 
 /** What is missing on a card or contradicts itself. What blocks must be given, or marked free, before it is scaled. */
 export interface CardProblem {
@@ -63,6 +75,15 @@ export interface CardProblem {
   readonly line: number | null;
   readonly said: string;
   readonly blocks: boolean;
+  /** What is unknown or at odds: a word, two amounts, the reason's code. */
+  readonly word?: string;
+}
+
+/** A line that is only text of the card. */
+export interface CardText {
+  readonly line: number;
+  readonly said: string;
+  readonly why: 'title' | 'heading' | 'step' | 'remark' | 'water';
 }
 
 /** A card read: what it holds and what it lacks. */
@@ -71,6 +92,10 @@ export interface Card {
   readonly salt: SaltLine | null;
   /** Vegetables of the recipe as written, g; null when it is written in shares. */
   readonly baseG: number | null;
+  /** Water of the recipe as written, ml; the jars' own brine is worked out anew. */
+  readonly waterMl: number | null;
+  /** Titles, steps and remarks: kept, and nothing is read from them. */
+  readonly texts: readonly CardText[];
   readonly problems: readonly CardProblem[];
 }
 

@@ -1,15 +1,33 @@
 import { MEASURES, UNITS, type SpoonSystem } from '../quantity/index';
 import type { DosingWay } from './dose';
-import type { DoseReading } from './phrase';
 import type { SaltKind } from './types';
+
+/** What a dose is taken of. `jar` is one jar of the batch, `quartJar` one scaled to a quart, `head` one piece of the crop. */
+export type DoseBase = 'water' | 'vegetables' | 'total' | 'ends' | 'jar' | 'quartJar' | 'head';
+
+/** One way to understand a dose as it was said. */
+export interface DoseReading {
+  readonly says: string;
+  readonly base: DoseBase;
+  /** g of salt, with its geometric sd. */
+  readonly saltG: number;
+  readonly gsd: number;
+  /** How much of the base it was said for: g of water or vegetables, ml of jar, or a count. */
+  readonly per: number;
+  readonly kind: SaltKind;
+  /** For a piece whose crop is not said: what it is called. */
+  readonly piece?: string;
+  /** Said of pure salt, as percentages and tastes are; else the salt as it is. */
+  readonly pure?: true;
+}
 
 /** What is known of the batch that a dose is held against. */
 export interface DoseTarget {
   readonly vegG: number;
   readonly jars: number;
   readonly roomMl: number;
-  /** Mean piece as it is prepared, g. */
-  readonly headG: number | null;
+  /** A piece of the batch's crop as it is prepared, g; null where it has none of that name. */
+  readonly pieceG: (word: string) => number | null;
 }
 
 /**
@@ -34,10 +52,10 @@ export function doseFor(
       return { way: 'perVegetables', fraction: (pureG * target.jars) / reading.per / target.vegG };
     case 'quartJar':
       return { way: 'perVegetables', fraction: (pureG * target.roomMl) / reading.per / target.vegG };
-    case 'head':
-      return target.headG === null
-        ? undefined
-        : { way: 'perVegetables', fraction: pureG / reading.per / target.headG };
+    case 'head': {
+      const pieceG = target.pieceG(reading.piece ?? '');
+      return pieceG === null ? undefined : { way: 'perVegetables', fraction: pureG / reading.per / pieceG };
+    }
   }
 }
 

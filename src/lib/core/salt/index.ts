@@ -7,7 +7,6 @@ export * from './ingredients';
 export * from './kinds';
 export * from './spoons';
 export * from './types';
-export * from './phrase';
 export * from './held';
 export * from './own-spoon';
 export * from './scale';

@@ -24,6 +24,8 @@ import {
   takePortionSchema,
   tasteSchema
 } from '../../schema/batch';
+import { waysOf } from '../../core/kit';
+import { bareMass, type Ways } from '../../core/reading';
 import { readWeight } from '../../schema/common';
 import type { Work } from '../db/aggregate';
 import { batches, household } from '../repos';
@@ -101,7 +103,7 @@ export const takePortion = useCase(
   'portion',
   takePortionSchema,
   async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, (b) => {
+    onBatch(work, input.batchId, (b, ways) => {
       const jars = standingFillings(b, [input.fillingId]);
       const jar = jars.ok ? jars.value[0] : undefined;
       if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
@@ -110,7 +112,7 @@ export const takePortion = useCase(
           field: 'amount',
           values: { lidNumber: jar.lidNumber, leftG: jar.leftG }
         });
-      const g = amountOf(input.amount, input.weight, jar.leftG, quarterG(jar));
+      const g = amountOf(input.amount, input.weight, jar.leftG, quarterG(jar), ways);
       return g.ok ? portion(b, jar.id, input.how, g.value, input.reason) : g;
     })
 );
@@ -119,12 +121,13 @@ function amountOf(
   amount: 'quarter' | 'half' | 'all' | 'weight',
   said: string,
   leftG: number,
-  quarter: number
+  quarter: number,
+  ways: Ways
 ): Outcome<number> {
   if (amount === 'all') return done(leftG);
   if (amount === 'quarter') return done(quarter);
   if (amount === 'half') return done(Math.min(leftG, 2 * quarter));
-  const read = readWeight(said, 'weight', 'g');
+  const read = readWeight(said, 'weight', ways, bareMass(ways));
   return read.ok ? done(read.value.g) : read;
 }
 
@@ -133,9 +136,10 @@ export const correctPortion = useCase(
   'correct-portion',
   correctPortionSchema,
   async (work, input): Promise<Outcome<BatchAnswer>> => {
+    const ways = waysOf(await household(work.trx));
     const read = /^0( ?g)?$/.test(input.weight)
       ? done({ said: '0', g: 0 })
-      : readWeight(input.weight, 'weight', 'g');
+      : readWeight(input.weight, 'weight', ways, bareMass(ways));
     if (!read.ok) return read;
     return onBatch(work, input.batchId, (b) => decidePortionCorrection(b, input.of, read.value.g));
   }
@@ -144,11 +148,11 @@ export const correctPortion = useCase(
 async function onBatch(
   work: Work,
   batchId: string,
-  decide: (b: Batch) => Outcome<BatchEvent>
+  decide: (b: Batch, ways: Ways) => Outcome<BatchEvent>
 ): Promise<Outcome<BatchAnswer>> {
   const found = await batches.load(work.trx, batchId);
   if (!found) return refuse('batch-unknown', { field: 'batchId' });
-  const decided = decide(found.state);
+  const decided = decide(found.state, waysOf(await household(work.trx)));
   if (!decided.ok) return decided;
   await batches.append(work, batchId, [decided.value]);
   const data = decided.value.data as { fillingIds?: readonly string[]; fillingId?: string; g?: number };

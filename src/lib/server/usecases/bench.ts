@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import { learntFilling, standing, type Batch } from '../../core/batch';
 import { daysBetween, dayOfWall, type Day } from '../../core/calendar';
-import { brineUseBy, type Household, type KeptBrine } from '../../core/kit';
+import { brineUseBy, waysOf, type Household, type KeptBrine } from '../../core/kit';
 import type { Learned } from '../../core/learn';
 import { learntPieces, learntTrims, pickedOnBench, type Lot } from '../../core/lot';
 import { as } from '../../core/quantity';
@@ -23,6 +23,7 @@ import {
   worksheetSchema,
   type BenchDraft
 } from '../../schema/batch';
+import type { Ways } from '../../core/reading';
 import { readExtras, readRinsed, readWeight } from '../../schema/common';
 import { wallOf } from '../clock';
 import { batches, brines, household, lots } from '../repos';
@@ -118,9 +119,11 @@ export function worksheetInput(
 ): Outcome<WorksheetInput> {
   const place = at.ours.places.find((p) => p.id === choice.placeId);
   if (!place) return refuse('place-unknown', { field: 'placeId' });
-  const extras = readExtras(choice.extras);
+  const extras = readExtras(choice.extras, waysOf(at.ours));
   if (!extras.ok) return extras;
-  const rinsed: Outcome<Rinsed | undefined> = choice.rinsed ? readRinsed(choice.rinsed) : done(undefined);
+  const rinsed: Outcome<Rinsed | undefined> = choice.rinsed
+    ? readRinsed(choice.rinsed, waysOf(at.ours))
+    : done(undefined);
   if (!rinsed.ok) return rinsed;
   const { styleId, way, fraction, saltKindId, counts, opens, salting, mix, hot } = choice;
   return done({
@@ -158,11 +161,11 @@ export function worksheetInput(
 export async function computeWorksheet(house: House, input: unknown): Promise<Result<Worksheet>> {
   const parsed = worksheetSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
-  const read = parsed.data.items.map((item, i) => readItem(item, i));
+  const at = await atHand(house.db, dayOfWall(wallOf(house.clock.now(), house.zone)));
+  const read = parsed.data.items.map((item, i) => readItem(item, i, waysOf(at.ours)));
   const refusals = read.flatMap((r) => (r.ok ? [] : [r.refusal]));
   if (refusals.length > 0) return { ok: false, refusals };
   const items = read.flatMap((r) => (r.ok ? [r.value] : []));
-  const at = await atHand(house.db, dayOfWall(wallOf(house.clock.now(), house.zone)));
   const ready = worksheetInput(items, parsed.data, at);
   const made = ready.ok ? worksheet(ready.value) : ready;
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
@@ -170,9 +173,10 @@ export async function computeWorksheet(house: House, input: unknown): Promise<Re
 
 function readItem(
   item: { cropId: string; picked: string; prepared: string; withTops: boolean },
-  i: number
+  i: number,
+  ways: Ways
 ): Outcome<WorksheetItem> {
-  const weight = (said: string, field: string) => (said === '' ? done(null) : readWeight(said, field));
+  const weight = (said: string, field: string) => (said === '' ? done(null) : readWeight(said, field, ways));
   const picked = weight(item.picked, 'picked');
   if (!picked.ok) return picked;
   const prepared = weight(item.prepared, 'prepared');

@@ -1,9 +1,9 @@
 import { dayOfWall } from '../../core/calendar';
-import { mayPour } from '../../core/kit';
-import { readQuantity } from '../../core/quantity';
+import { mayPour, waysOf } from '../../core/kit';
+import { readQuantity, type Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { keepBrineSchema, takeBrineSchema } from '../../schema/batch';
-import { batches, brines } from '../repos';
+import { batches, brines, household } from '../repos';
 import { useCase } from './act';
 
 /** What a use case on kept brine answers. */
@@ -18,7 +18,7 @@ export const keepBrine = useCase(
   'keep-brine',
   keepBrineSchema,
   async (work, input): Promise<Outcome<BrineAnswer>> => {
-    const read = readVolume(input.amount);
+    const read = readVolume(input.amount, waysOf(await household(work.trx)));
     if (!read.ok) return read;
     if (input.batchId && !(await batches.load(work.trx, input.batchId)))
       return refuse('batch-unknown', { field: 'batchId' });
@@ -42,7 +42,10 @@ export const takeBrine = useCase(
   async (work, input): Promise<Outcome<BrineAnswer>> => {
     const found = await brines.load(work.trx, input.brineId);
     if (!found) return refuse('brine-unknown', { field: 'brineId' });
-    const read = input.amount === '' ? done(found.state.ml) : readVolume(input.amount);
+    const read =
+      input.amount === ''
+        ? done(found.state.ml)
+        : readVolume(input.amount, waysOf(await household(work.trx)));
     if (!read.ok) return read;
     const may = mayPour(found.state, read.value);
     if (!may.ok) return may;
@@ -51,8 +54,8 @@ export const takeBrine = useCase(
   }
 );
 
-function readVolume(said: string): Outcome<number> {
-  const read = readQuantity(said, { kind: 'volume', unit: 'ml' });
+function readVolume(said: string, ways: Ways): Outcome<number> {
+  const read = readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system });
   if (!read.ok) return { ok: false, refusal: { ...read.refusal, field: 'amount' } };
   if (read.value.value <= 0 || read.value.value > 200_000)
     return refuse('weight-not-positive', { field: 'amount' });

@@ -1,6 +1,6 @@
 import { dayOfWall } from '../../core/calendar';
-import { WATERS, type Goods, type HouseholdEvent, type OwnedJar } from '../../core/kit';
-import { readQuantity } from '../../core/quantity';
+import { WATERS, waysOf, type Goods, type HouseholdEvent, type OwnedJar } from '../../core/kit';
+import { bareMass, readQuantity, type Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { ownDensity, saltKind, waterDensity } from '../../core/salt';
 import { jarGeometry, type Lid } from '../../core/vessel';
@@ -123,9 +123,10 @@ export const countGoods = useCase(
   countGoodsSchema,
   async (work, input): Promise<Outcome<{ name: string; on: string }>> => {
     const unit = input.kind === 'lid' ? 'pieces' : 'g';
-    const amount = readAmount(input.amount, 'amount', unit);
+    const ways = waysOf(await household(work.trx));
+    const amount = readAmount(input.amount, 'amount', unit, ways);
     if (!amount.ok) return amount;
-    const low = input.low === '' ? done(0) : readAmount(input.low, 'low', unit);
+    const low = input.low === '' ? done(0) : readAmount(input.low, 'low', unit, ways);
     if (!low.ok) return low;
     if (input.saltKindId && !saltKind(input.saltKindId))
       return refuse('salt-unknown', { field: 'saltKindId' });
@@ -145,13 +146,13 @@ export const countGoods = useCase(
   }
 );
 
-function readAmount(said: string, field: string, unit: 'g' | 'pieces'): Outcome<number> {
+function readAmount(said: string, field: string, unit: 'g' | 'pieces', ways: Ways): Outcome<number> {
   if (unit === 'pieces') {
     const n = /^(\d{1,5})( ?(pieces|lids))?$/.exec(said)?.[1];
     return n === undefined ? refuse('count-out-of-range', { field }) : done(Number(n));
   }
   if (/^0( ?g)?$/.test(said)) return done(0);
-  const read = readQuantity(said, { kind: 'mass', unit: 'g' });
+  const read = readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system });
   return read.ok ? done(read.value.value) : { ok: false, refusal: { ...read.refusal, field } };
 }
 
@@ -167,7 +168,8 @@ export const measureJar = useCase(
     const jar = ours.jars.find((j) => j.id === input.jarId);
     const shape = jar && jarGeometry(jar.geometryId);
     if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
-    const water = input.waterWeight === '' ? null : readWeight(input.waterWeight, 'waterWeight', 'g');
+    const water =
+      input.waterWeight === '' ? null : readWeight(input.waterWeight, 'waterWeight', waysOf(ours), 'g');
     if (water && !water.ok) return water;
     const brimMl = water ? water.value.g / waterDensity(WATER_C) : null;
     if (brimMl !== null && (brimMl < shape.nominalMl * 0.6 || brimMl > shape.nominalMl * 1.6))
@@ -176,7 +178,9 @@ export const measureJar = useCase(
         values: { saidMl: Math.round(brimMl), nominalMl: Math.round(shape.nominalMl) }
       });
     const height =
-      input.headspace === '' ? null : readQuantity(input.headspace, { kind: 'length', unit: 'mm' });
+      input.headspace === ''
+        ? null
+        : readQuantity(input.headspace, { kind: 'length', unit: 'mm', system: ours.spoons });
     if (height && !height.ok) return { ok: false, refusal: { ...height.refusal, field: 'headspace' } };
     const headspaceMm = height ? height.value.value : null;
     if (headspaceMm !== null && headspaceMm > shape.innerHeightMm * 0.6)
@@ -201,7 +205,8 @@ export const setTare = useCase(
   'set-tare',
   setTareSchema,
   async (work, input): Promise<Outcome<{ name: string; g: number }>> => {
-    const read = readWeight(input.weight, 'weight', 'g');
+    const ways = waysOf(await household(work.trx));
+    const read = readWeight(input.weight, 'weight', ways, bareMass(ways));
     if (!read.ok) return read;
     const id = input.tareId ?? slug(input.name);
     await households.append(work, OURS, [
@@ -218,9 +223,11 @@ export const weighSpoon = useCase(
   async (work, input): Promise<Outcome<{ name: string }>> => {
     const kind = saltKind(input.saltKindId);
     if (!kind) return refuse('salt-unknown', { field: 'saltKindId' });
-    const read = input.weight === '' ? done({ said: '', g: 0 }) : readWeight(input.weight, 'weight', 'g');
+    const ours = await household(work.trx);
+    const read =
+      input.weight === '' ? done({ said: '', g: 0 }) : readWeight(input.weight, 'weight', waysOf(ours), 'g');
     if (!read.ok) return read;
-    const { spoons: system } = await household(work.trx);
+    const system = ours.spoons;
     const own = { saltKindId: kind.id, spoons: input.spoons, unit: input.unit, g: read.value.g, system };
     const off = own.g > 0 ? ownDensity(own) / kind.gPerMl : 1;
     if (off < 0.4 || off > 2.5)

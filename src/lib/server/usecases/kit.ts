@@ -1,6 +1,6 @@
 import { standing } from '../../core/batch';
-import type { OwnWeight } from '../../core/kit';
-import { readQuantity } from '../../core/quantity';
+import { waysOf, type OwnWeight } from '../../core/kit';
+import { readQuantity, type Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { waterDensity } from '../../core/salt';
 import { jarGeometry, ownShapeId } from '../../core/vessel';
@@ -22,11 +22,12 @@ export const shapeJar = useCase(
   'shape-jar',
   shapeJarSchema,
   async (work, input): Promise<Outcome<{ name: string; owned: number }>> => {
-    const water = readWeight(input.waterWeight, 'waterWeight', 'g');
+    const ways = waysOf(await household(work.trx));
+    const water = readWeight(input.waterWeight, 'waterWeight', ways, 'g');
     if (!water.ok) return water;
-    const opening = readLength(input.opening, 'opening');
+    const opening = readLength(input.opening, 'opening', ways);
     if (!opening.ok) return opening;
-    const height = readLength(input.height, 'height');
+    const height = readLength(input.height, 'height', ways);
     if (!height.ok) return height;
     const { kind, shape, lid } = input;
     const brimMl = water.value.g / waterDensity(WATER_C);
@@ -40,8 +41,8 @@ export const shapeJar = useCase(
   }
 );
 
-function readLength(said: string, field: string): Outcome<number> {
-  const read = readQuantity(said, { kind: 'length', unit: 'mm' });
+function readLength(said: string, field: string, ways: Ways): Outcome<number> {
+  const read = readQuantity(said, { kind: 'length', unit: 'mm', system: ways.system });
   return read.ok ? done(read.value.value) : { ok: false, refusal: { ...read.refusal, field } };
 }
 

@@ -1,12 +1,7 @@
 import type { Learned } from '../../core/learn';
-import {
-  BETWEEN_VARIETIES,
-  crop,
-  pickedOfCount,
-  readCount,
-  weightOfCount,
-  type Crop
-} from '../../core/produce';
+import { crop, pickedOfCount, type Crop } from '../../core/produce';
+import { bareMass, readCount, weightOfCountRead, type CountRead, type Ways } from '../../core/reading';
+import { waysOf } from '../../core/kit';
 import type { Spread } from '../../core/quantity';
 import { dayOfWall, isDay } from '../../core/calendar';
 import {
@@ -47,7 +42,8 @@ export const weighIn = useCase(
   async (work, input): Promise<Outcome<LotAnswer>> => {
     const kind = crop(input.cropId);
     if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-    const read = readWeighing(input);
+    const ours = waysOf(await household(work.trx));
+    const read = readWeighing(input, ours);
     const own = read.ok ? undefined : await ownPiece(work, kind.id);
     const weighed = weighedOrCounted(read, input.weight, kind, (n) =>
       pickedOfCount(n, kind, input.withTops, own)
@@ -80,7 +76,7 @@ export const correctPick = useCase(
   'correct-pick',
   correctPickSchema,
   async (work, input): Promise<Outcome<LotAnswer>> => {
-    const weighed = readWeight(input.weight, 'weight', input.unit);
+    const weighed = readWeight(input.weight, 'weight', waysOf(await household(work.trx)), input.unit);
     if (!weighed.ok) return weighed;
     return onLot(work, input.lotId, (lot) => {
       const may = mayCorrect(lot, weighed.value.g);
@@ -96,8 +92,8 @@ export const correctPick = useCase(
 
 /** Eaten fresh, cooked, given, composted or spoiled: a pick's other ends. */
 export const endPick = useCase('end-pick', endPickSchema, async (work, input): Promise<Outcome<LotAnswer>> =>
-  onLot(work, input.lotId, (lot) => {
-    const g = partOf(input.weight, input.from === 'bench' ? lot.benchG : lot.gardenG);
+  onLot(work, input.lotId, (lot, ways) => {
+    const g = partOf(input.weight, input.from === 'bench' ? lot.benchG : lot.gardenG, ways);
     if (!g.ok) return g;
     const may = mayTake(lot, g.value, input.from);
     return may.ok
@@ -114,8 +110,8 @@ export const takeToBench = useCase(
   'take-to-bench',
   takeToBenchSchema,
   async (work, input): Promise<Outcome<LotAnswer>> =>
-    onLot(work, input.lotId, (lot) => {
-      const g = partOf(input.weight, lot.gardenG);
+    onLot(work, input.lotId, (lot, ways) => {
+      const g = partOf(input.weight, lot.gardenG, ways);
       if (!g.ok) return g;
       const may = mayTake(lot, g.value, 'garden');
       return may.ok ? done({ g: may.value, event: { type: 'takenToBench', data: { g: may.value } } }) : may;
@@ -136,15 +132,16 @@ export const weighPrepared = useCase(
   weighPreparedSchema,
   async (work, input): Promise<Outcome<LotAnswer>> => {
     const found = await lots.load(work.trx, input.lotId);
-    const counted = input.weight !== '' && !readWeight(input.weight, 'weight', input.unit).ok;
+    const ours = waysOf(await household(work.trx));
+    const counted = input.weight !== '' && !readWeight(input.weight, 'weight', ours, input.unit).ok;
     const own = found && counted ? await ownPiece(work, found.state.cropId) : undefined;
     return onLot(work, input.lotId, (lot) => {
       if (lot.benchG <= 0) return refuse('bench-empty', { field: 'lotId' });
       if (input.weight === '') return done({ g: 0, event: { type: 'prepared', data: { weighed: null } } });
       const kind = crop(lot.cropId);
-      const read = readWeight(input.weight, 'weight', input.unit);
+      const read = readWeight(input.weight, 'weight', ours, input.unit);
       const weighed = kind
-        ? weighedOrCounted(read, input.weight, kind, (n) => weightOfCount(n, kind, BETWEEN_VARIETIES, own))
+        ? weighedOrCounted(read, input.weight, kind, (n) => weightOfCountRead(n, own))
         : read;
       if (!weighed.ok) return weighed;
       const { g } = weighed.value;
@@ -169,8 +166,9 @@ export const sortPick = useCase(
   'sort-pick',
   sortPickSchema,
   async (work, input): Promise<Outcome<LotAnswer & { offcutsG: number }>> => {
+    const ours = waysOf(await household(work.trx));
     const read = (field: 'culled' | 'prepared' | 'followers' | 'greens' | 'seed' | 'offcuts') =>
-      input[field] === '' ? done({ said: '', g: 0 }) : readWeight(input[field], field, 'g');
+      input[field] === '' ? done({ said: '', g: 0 }) : readWeight(input[field], field, ours, bareMass(ours));
     const parts = {
       culled: read('culled'),
       prepared: read('prepared'),
@@ -222,14 +220,16 @@ async function offcutsOf(work: Work, lot: Lot, g: number): Promise<void> {
 
 /** A weight as read; else a count of pieces, with its spread. What is neither keeps the weight's own refusal. */
 function weighedOrCounted(
-  read: Outcome<{ said: string; g: number }>,
+  read: Outcome<Weighing>,
   said: string,
   kind: Crop,
-  weigh: (n: number) => Spread
+  weigh: (n: CountRead) => Spread
 ): Outcome<Weighing> {
   if (read.ok) return read;
   const count = readCount(said, kind);
-  if (!count.ok) return read;
+  // A piece, a crop or a word that does not fit is named; what is no count at all is a weight that was not understood.
+  const named = ['piece-not-of-crop', 'count-of-another'];
+  if (!count.ok) return named.includes(count.refusal.code) ? count : read;
   const { mean, sd } = weigh(count.value);
   return done({ said, g: mean, sd });
 }
@@ -237,18 +237,18 @@ function weighedOrCounted(
 async function onLot(
   work: Work,
   lotId: string,
-  decide: (lot: Lot) => Outcome<{ g: number; event: LotEvent }>
+  decide: (lot: Lot, ways: Ways) => Outcome<{ g: number; event: LotEvent }>
 ): Promise<Outcome<LotAnswer>> {
   const found = await lots.load(work.trx, lotId);
   if (!found) return refuse('lot-unknown', { field: 'lotId' });
-  const decided = decide(found.state);
+  const decided = decide(found.state, waysOf(await household(work.trx)));
   if (!decided.ok) return decided;
   await lots.append(work, lotId, [decided.value.event]);
   return done({ lotId, name: crop(found.state.cropId)?.name ?? '', g: decided.value.g });
 }
 
-function partOf(said: string, allG: number): Outcome<number> {
+function partOf(said: string, allG: number, ways: Ways): Outcome<number> {
   if (said === '') return done(allG);
-  const read = readWeight(said, 'weight', 'g');
+  const read = readWeight(said, 'weight', ways, bareMass(ways));
   return read.ok ? done(read.value.g) : read;
 }

@@ -3,6 +3,8 @@ import { SAUCE_BASES } from '../../core/correct';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { asMeasured, saltKind } from '../../core/salt';
 import { putRightSchema, sourSauceSchema } from '../../schema/batch';
+import { waysOf } from '../../core/kit';
+import { bareMass } from '../../core/reading';
 import { readWeight } from '../../schema/common';
 import { remedyFor } from '../../schema/put-right';
 import { batches, household, OURS, pantries, pantry } from '../repos';
@@ -28,7 +30,7 @@ export const putRightJars = useCase(
     const { purity } = asMeasured(table, ours.ownSpoons);
     const events: BatchEvent[] = [];
     for (const f of jars.value) {
-      const right = remedyFor(input, b, f, work.wall);
+      const right = remedyFor(input, b, f, work.wall, waysOf(ours));
       if (!right.ok) return right;
       const { trouble, remedy, jar } = right.value;
       events.push({
@@ -66,7 +68,8 @@ export const sourSauce = useCase(
     const jars = standingFillings(b, input.fillingIds);
     if (!jars.ok) return jars;
     if (!SAUCE_BASES[b.styleId]) return refuse('no-sauce', { field: 'batchId' });
-    const sauce = readWeight(input.sauce, 'sauce', 'g');
+    const ways = waysOf(await household(work.trx));
+    const sauce = readWeight(input.sauce, 'sauce', ways, bareMass(ways));
     if (!sauce.ok) return sauce;
     const { fillingIds, pH, wanted, vinegarMl, citricG } = input;
     if (vinegarMl + citricG === 0) return refuse('missing', { field: 'vinegarMl' });

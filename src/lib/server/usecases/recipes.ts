@@ -1,5 +1,6 @@
 import { dayOfWall } from '../../core/calendar';
-import { granted, readCard, type Recipe, type RecipeEvent } from '../../core/recipe';
+import { waysOf } from '../../core/kit';
+import { granted, readRecipe, type Card, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
 import { style } from '../../core/style';
@@ -128,8 +129,6 @@ async function append(work: Work, r: Recipe, event: RecipeEvent): Promise<Outcom
 }
 
 /** The card of a recipe, read with the household's spoons and salt. */
-export async function cardOf(trx: Work['trx'], r: Recipe): Promise<ReturnType<typeof readCard> | undefined> {
-  const ours = await household(trx);
-  const kind = saltKind(ours.saltKindId);
-  return kind && readCard(r.card, { system: ours.spoons, kind });
+export async function cardOf(trx: Work['trx'], r: Recipe): Promise<Card> {
+  return readRecipe(r, waysOf(await household(trx)));
 }

@@ -1,10 +1,10 @@
 import type { z } from 'zod';
 import { nextLidNumbers, standingFillings, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
-import type { Place } from '../../core/kit';
+import { waysOf, type Place } from '../../core/kit';
 import type { Lot } from '../../core/lot';
 import { crop } from '../../core/produce';
-import { readQuantity } from '../../core/quantity';
+import { readQuantity, type Ways } from '../../core/reading';
 import type { Recipe } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
@@ -59,7 +59,7 @@ export const startBatch = useCase(
         field: 'knowing',
         values: { rules: unread.map((c) => c.says).join(' ') }
       });
-    const used = brineUsed(input.brineUsed, made.value);
+    const used = brineUsed(input.brineUsed, made.value, waysOf(at.ours));
     if (!used.ok) return used;
     const lidNumbers = nextLidNumbers(
       made.value.jars.length,
@@ -91,11 +91,11 @@ function changedSince(seen: Readonly<Record<string, string>>, onBench: readonly 
 }
 
 /** Brine really poured, ml; empty means as planned. */
-function brineUsed(said: string, w: Worksheet): Outcome<number | null> {
+function brineUsed(said: string, w: Worksheet, ways: Ways): Outcome<number | null> {
   const planned = w.brine?.inJarsMl ?? null;
   if (said === '') return done(planned);
   if (planned === null) return refuse('no-brine-here', { field: 'brineUsed' });
-  const read = readQuantity(said, { kind: 'volume', unit: 'ml' });
+  const read = readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system });
   if (!read.ok) return { ok: false, refusal: { ...read.refusal, field: 'brineUsed' } };
   return read.value.value > 3 * planned + 1000
     ? refuse('more-than-there-is', {

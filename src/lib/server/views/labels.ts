@@ -1,6 +1,6 @@
 import { lidLabels, type LidLabel } from '../../core/batch';
-import { allergensOf, readCard } from '../../core/recipe';
-import { saltKind } from '../../core/salt';
+import { allergensOf, readRecipe } from '../../core/recipe';
+import { waysOf } from '../../core/kit';
 import { batches, household, recipeOf } from '../repos';
 import type { House } from '../usecases';
 import { record } from './record';
@@ -30,8 +30,10 @@ export async function labels(
 async function onCard(house: House, of: { id: string; version: number }): Promise<string[]> {
   const recipe = await recipeOf(house.db, of.id);
   const text = recipe?.history.find((v) => v.version === of.version);
-  const { spoons, saltKindId } = await household(house.db);
-  const kind = saltKind(saltKindId);
-  if (!text || !kind) return [];
-  return readCard(text.card, { system: spoons, kind }).ingredients.flatMap((i) => [i.name, ...i.instead]);
+  if (!recipe || !text) return [];
+  const ways = waysOf(await household(house.db));
+  return readRecipe({ ...text, styleId: recipe.styleId }, ways).ingredients.flatMap((i) => [
+    i.name,
+    ...i.instead
+  ]);
 }

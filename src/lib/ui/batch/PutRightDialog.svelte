@@ -62,12 +62,12 @@
     strengthPercent,
     cropId
   });
-  const answer = $derived(first ? remedyFor(said, batch, first, house.now) : null);
+  const answer = $derived(first ? remedyFor(said, batch, first, house.now, house.ways) : null);
   /** Jars of one size want the same; what differs is said jar by jar. */
   const groups = $derived.by(() => {
     const out: { lids: number[]; says: string[] }[] = [];
     for (const f of jars.filter((j) => chosen.includes(j.id))) {
-      const r = remedyFor(said, batch, f, house.now);
+      const r = remedyFor(said, batch, f, house.now, house.ways);
       if (!r.ok) continue;
       const says = doingWords(r.value.remedy, purity, house);
       const same = out.find((g) => g.says.join() === says.join());

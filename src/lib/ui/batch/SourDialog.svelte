@@ -2,7 +2,8 @@
   import { Button } from 'flowbite-svelte';
   import { standing, type Batch } from '$lib/core/batch';
   import { bufferFrom, SAUCE_BASES, souring } from '$lib/core/correct';
-  import { plain, readQuantity } from '$lib/core/quantity';
+  import { plain } from '$lib/core/quantity';
+  import { bareMass, readQuantity } from '$lib/core/reading';
   import { problem } from '$lib/schema/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -39,7 +40,11 @@
   );
   const base = $derived(own ? { ...table, buffer: own } : table);
   const grams = $derived.by(() => {
-    const read = readQuantity(sauce, { kind: 'mass', unit: 'g' });
+    const read = readQuantity(sauce, {
+      kind: 'mass',
+      unit: bareMass(house.ways),
+      system: house.household.spoons
+    });
     return read.ok ? read.value.value : NaN;
   });
   const answer = $derived(

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { readQuantity } from '$lib/core/quantity';
+  import { bareMass, readQuantity } from '$lib/core/reading';
   import type { Lot } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -30,7 +30,11 @@
   };
   let said = $state({ ...NOTHING });
   const g = (part: Part): number => {
-    const read = readQuantity(said[part], { kind: 'mass', unit: 'g' });
+    const read = readQuantity(said[part], {
+      kind: 'mass',
+      unit: bareMass(house.ways),
+      system: house.household.spoons
+    });
     return read.ok ? read.value.value : 0;
   };
   const rest = $derived((lot?.benchG ?? 0) - PARTS.reduce((a, [p]) => a + g(p), 0));

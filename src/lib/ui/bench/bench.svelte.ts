@@ -1,9 +1,10 @@
-import { BETWEEN_VARIETIES, crop, readCount, weightOfCount } from '$lib/core/produce';
-import type { Household, KeptBrine, Place } from '$lib/core/kit';
+import { crop } from '$lib/core/produce';
+import { waysOf, type Household, type KeptBrine, type Place } from '$lib/core/kit';
 import type { Learned } from '$lib/core/learn';
 import { pickedOnBench, type Lot } from '$lib/core/lot';
-import { as, readQuantity } from '$lib/core/quantity';
-import { readCard, scaleRecipe, type Card, type Recipe } from '$lib/core/recipe';
+import { as } from '$lib/core/quantity';
+import { bareMass, readCount, readQuantity, weightOfCountRead, type Ways } from '$lib/core/reading';
+import { readRecipe, scaleRecipe, type Card, type Recipe } from '$lib/core/recipe';
 import type { Outcome } from '$lib/core/refusal';
 import { BY_TASTE, saltKind, saltyIngredient, type DosingWay } from '$lib/core/salt';
 import {
@@ -67,10 +68,16 @@ export class Bench {
   constructor(data: () => Data, house: () => Household) {
     this.data = data;
     this.draft = new DraftKeeper(() => data().draft);
-    this.weights = new PreparedWeights(this.draft, () => data().lots);
+    this.weights = new PreparedWeights(
+      this.draft,
+      () => data().lots,
+      () => waysOf(house())
+    );
     this.house = house;
   }
 
+  /** How amounts are said in this house. */
+  private readonly ways = $derived.by((): Ways => waysOf(this.house()));
   /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
   readonly keeping = $derived.by(() => this.draft.keeping);
   /** Weights on this page that the house does not hold (yet): nothing may be started on them. */
@@ -91,8 +98,7 @@ export class Bench {
     () => this.data().recipes.find((r) => r.id === this.draft.chosen.recipeId) ?? null
   );
   readonly card = $derived.by((): Card | null => {
-    const kind = saltKind(this.house().saltKindId);
-    return this.recipe && kind ? readCard(this.recipe.card, { system: this.house().spoons, kind }) : null;
+    return this.recipe ? readRecipe(this.recipe, this.ways) : null;
   });
   readonly style = $derived.by(
     () =>
@@ -132,7 +138,7 @@ export class Bench {
   readonly mix = $derived.by(() => this.draft.chosen.mix ?? 'jug');
   readonly hot = $derived.by(() => this.draft.chosen.hot ?? false);
   readonly rinsed = $derived.by((): RinsedSaid => this.draft.chosen.rinsed ?? NOT_RINSED);
-  readonly rinsedRead = $derived.by(() => readRinsed(this.rinsed));
+  readonly rinsedRead = $derived.by(() => readRinsed(this.rinsed, this.ways));
   readonly brineIds = $derived.by(() =>
     (this.draft.chosen.brineIds ?? []).filter((id) => this.data().brines.some((b) => b.id === id))
   );
@@ -153,12 +159,19 @@ export class Bench {
   private preparedOf(lot: Lot): { preparedG: number | null; preparedSdG?: number } {
     const said = this.weights.said(lot).trim();
     if (said === '') return { preparedG: null };
-    const read = readQuantity(said, { kind: 'mass', unit: 'g', system: this.house().spoons });
-    if (read.ok) return { preparedG: read.value.value > 0 ? read.value.value : null };
+    const read = readQuantity(said, {
+      kind: 'mass',
+      unit: bareMass(this.ways),
+      system: this.ways.system
+    });
+    if (read.ok) {
+      const { value, sd } = read.value;
+      return { preparedG: value > 0 ? value : null, ...(sd > 0 ? { preparedSdG: sd } : {}) };
+    }
     const c = crop(lot.cropId);
     const count = c && readCount(said, c);
     if (!c || !count?.ok) return { preparedG: null };
-    const weight = weightOfCount(count.value, c, BETWEEN_VARIETIES, this.data().learnt.pieces[c.id]);
+    const weight = weightOfCountRead(count.value, this.data().learnt.pieces[c.id]);
     return { preparedG: weight.mean, preparedSdG: weight.sd };
   }
 
@@ -188,7 +201,7 @@ export class Bench {
     });
   });
   readonly extras = $derived.by(() => this.draft.chosen.extras ?? this.recipeExtras);
-  readonly extrasRead = $derived.by(() => readExtras(this.extras));
+  readonly extrasRead = $derived.by(() => readExtras(this.extras, this.ways));
   readonly input = $derived.by((): WorksheetInput => ({
     ...this.base,
     way: this.way,

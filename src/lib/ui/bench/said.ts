@@ -1,14 +1,7 @@
-import { crop, meanPiece } from '$lib/core/produce';
-import { together, type SpoonSystem } from '$lib/core/quantity';
-import {
-  asMeasured,
-  doseFor,
-  mustAsk,
-  readDose,
-  saltKind,
-  type DoseReading,
-  type DosingWay
-} from '$lib/core/salt';
+import { crop, meanPiece, pieceCalled } from '$lib/core/produce';
+import { together } from '$lib/core/quantity';
+import { readDose, type Ways } from '$lib/core/reading';
+import { asMeasured, doseFor, mustAsk, saltKind, type DoseReading, type DosingWay } from '$lib/core/salt';
 import { worksheet, type Worksheet, type WorksheetInput } from '$lib/core/worksheet';
 import { problem, type Problem } from '$lib/schema/words';
 
@@ -31,23 +24,21 @@ export interface HeldDose {
 }
 
 /** A dose as the household says it, held against the jars on the bench: every reading, where it ends, and its error. */
-export function heldAgainst(
-  text: string,
-  input: WorksheetInput,
-  sheet: Worksheet,
-  spoons: SpoonSystem
-): HeldDose {
+export function heldAgainst(text: string, input: WorksheetInput, sheet: Worksheet, ways: Ways): HeldDose {
   const table = saltKind(input.saltKindId);
   const kind = table && asMeasured(table, input.ownSpoons);
   if (!kind || text.trim() === '') return { text, readings: [], ask: false, problem: null };
-  const read = readDose(text, { system: spoons, kind });
+  const read = readDose(text, { ...ways, kind });
   if (!read.ok) return { text, readings: [], ask: false, problem: problem(read.refusal) };
   const main = crop(sheet.items[0]?.cropId ?? '');
   const target = {
     vegG: sheet.packedG,
     jars: sheet.jars.length,
     roomMl: sheet.jars.reduce((a, j) => a + j.usableMl, 0),
-    headG: main ? meanPiece(main) : null
+    pieceG: (word: string) => {
+      const piece = main && pieceCalled(main, word);
+      return piece ? meanPiece(piece) : null;
+    }
   };
   const readings = read.value.flatMap((reading): HeldReading[] => {
     const dose = doseFor(reading, target);

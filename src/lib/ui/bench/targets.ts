@@ -1,5 +1,5 @@
 import type { Target } from '$lib/core/weighing';
-import { readQuantity } from '$lib/core/quantity';
+import { readQuantity } from '$lib/core/reading';
 import type { Scaled } from '$lib/core/recipe';
 import type { Addition } from '$lib/core/style';
 import type { Worksheet } from '$lib/core/worksheet';
@@ -49,7 +49,7 @@ export function targetsOf(
   return wanted
     .filter(([, , g]) => g > 0)
     .map(([id, name, g]) => {
-      const read = readQuantity(said[id] ?? '', { kind: 'mass', unit: 'g' });
+      const read = readQuantity(said[id] ?? '', { kind: 'mass', unit: 'g', system: 'metric' });
       return { id, name, g: moved[id] ?? g, weighedG: read.ok ? read.value.value : null };
     });
 }

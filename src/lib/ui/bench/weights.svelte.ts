@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 import { SvelteMap } from 'svelte/reactivity';
 import type { Lot } from '$lib/core/lot';
-import { crop, readCount } from '$lib/core/produce';
-import { readQuantity } from '$lib/core/quantity';
+import { crop } from '$lib/core/produce';
+import { bareMass, readCount, readQuantity, type Ways } from '$lib/core/reading';
 import type { Problem } from '$lib/schema/words';
 import { lookAgain } from '../shell/look-again';
 import { post, type DraftKeeper } from './draft.svelte';
@@ -15,7 +15,8 @@ export class PreparedWeights {
 
   constructor(
     private readonly draft: DraftKeeper,
-    private readonly lots: () => readonly Lot[]
+    private readonly lots: () => readonly Lot[],
+    private readonly ways: () => Ways
   ) {}
 
   /** The prepared weight of a pick as last typed, here or elsewhere. */
@@ -34,13 +35,13 @@ export class PreparedWeights {
   private async tell(lotId: string): Promise<void> {
     const lot = this.lots().find((l) => l.id === lotId);
     const said = this.typed.get(lotId);
-    if (!lot || said === undefined || !readable(lot, said)) return;
+    if (!lot || said === undefined || !readable(lot, said, this.ways())) return;
     if (this.differs(lot)) {
       const answer = await post('weigh-prepared', {
         commandId: nanoid(),
         lotId,
         weight: said,
-        unit: 'g'
+        unit: bareMass(this.ways())
       });
       if (!answer.ok) {
         const { problems } = (await answer.json()) as { problems?: Problem[] };
@@ -72,11 +73,11 @@ export class PreparedWeights {
   }
 }
 
-function readable(lot: Lot, said: string): boolean {
+function readable(lot: Lot, said: string, ways: Ways): boolean {
   const c = crop(lot.cropId);
   return (
     said.trim() === '' ||
-    readQuantity(said, { kind: 'mass', unit: 'g' }).ok ||
+    readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system }).ok ||
     (c !== undefined && readCount(said, c).ok)
   );
 }

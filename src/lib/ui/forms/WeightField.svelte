@@ -3,8 +3,9 @@
   import { Input, Label } from 'flowbite-svelte';
   import { problem as worded, type Problem } from '$lib/schema/words';
   import type { Learned } from '$lib/core/learn';
-  import { BETWEEN_VARIETIES, pickedOfCount, readCount, weightOfCount, type Crop } from '$lib/core/produce';
-  import { plusMinus, readQuantity } from '$lib/core/quantity';
+  import { pickedOfCount, type Crop } from '$lib/core/produce';
+  import { plusMinus } from '$lib/core/quantity';
+  import { bareMass, readCount, readQuantity, weightOfCountRead } from '$lib/core/reading';
   import { useHouse } from '../house.svelte';
   import { scale } from '../scale/scale.svelte';
   import ScaleTake from '../scale/ScaleTake.svelte';
@@ -41,7 +42,7 @@
     label,
     name,
     value = $bindable(),
-    unit = 'g',
+    unit,
     countOf,
     picked = true,
     problem,
@@ -59,7 +60,13 @@
   const house = useHouse();
   const id = $props.id();
   const read = $derived(
-    value.trim() === '' ? null : readQuantity(value, { kind: 'mass', unit, system: house.household.spoons })
+    value.trim() === ''
+      ? null
+      : readQuantity(value, {
+          kind: 'mass',
+          unit: unit ?? bareMass(house.ways),
+          system: house.household.spoons
+        })
   );
   const counted = $derived.by(() => {
     if (!countOf || !read || read.ok) return null;
@@ -67,7 +74,7 @@
     if (!count.ok) return null;
     return picked
       ? pickedOfCount(count.value, countOf, false, ownPiece)
-      : weightOfCount(count.value, countOf, BETWEEN_VARIETIES, ownPiece);
+      : weightOfCountRead(count.value, ownPiece);
   });
   const own = $derived(read && !read.ok && !counted ? worded({ ...read.refusal }) : undefined);
   // What is still being typed is not scolded: only once the field is left.
@@ -133,7 +140,7 @@
     {/if}
     {#if padOpen}
       <NumberPad
-        units={house.household.units === 'metric' ? ['g', 'kg'] : ['oz', 'lb']}
+        units={house.household.units === 'metric' ? ['g', 'kg'] : ['oz', 'lb', 'g']}
         onkey={(key) => {
           value =
             key === 'back'

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { readQuantity } from '$lib/core/quantity';
+  import { readQuantity } from '$lib/core/reading';
   import { waterDensity } from '$lib/core/salt';
   import { jarGeometry, LIDS, ownShapeId, usableMl, type Lid, type OwnShape } from '$lib/core/vessel';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -19,7 +19,11 @@
   let opening = $state('');
   let height = $state('');
   const read = (said: string, of: 'mass' | 'length') => {
-    const r = readQuantity(said, { kind: of, unit: of === 'mass' ? 'g' : 'mm' });
+    const r = readQuantity(said, {
+      kind: of,
+      unit: of === 'mass' ? 'g' : 'mm',
+      system: house.household.spoons
+    });
     return r.ok ? r.value.value : NaN;
   };
   const id = $derived(

@@ -1,8 +1,7 @@
 <script lang="ts">
   import { Button, Label, Textarea } from 'flowbite-svelte';
   import { goto } from '$app/navigation';
-  import { readCard, type Recipe } from '$lib/core/recipe';
-  import { saltKind } from '$lib/core/salt';
+  import { readRecipe, type Recipe } from '$lib/core/recipe';
   import { STYLES } from '$lib/core/style';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -23,8 +22,9 @@
   const house = useHouse();
   // svelte-ignore state_referenced_locally
   let card = $state(proposed?.card ?? recipe?.card ?? '');
-  const kind = $derived(saltKind(house.household.saltKindId)!);
-  const read = $derived(readCard(card, { system: house.household.spoons, kind }));
+  // svelte-ignore state_referenced_locally
+  let styleId = $state(recipe?.styleId ?? 'shredded');
+  const read = $derived(readRecipe({ card, styleId }, house.ways));
   const free = (line: number) =>
     (card = card
       .split('\n')
@@ -57,7 +57,7 @@
           label="Style"
           id="re-style"
           name="styleId"
-          value={recipe?.styleId ?? 'shredded'}
+          bind:value={styleId}
           items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
           problem={problemAt('styleId')}
         />

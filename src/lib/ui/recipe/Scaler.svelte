@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { readQuantity, writePercent, writeSalt } from '$lib/core/quantity';
+  import { bareMass, readQuantity } from '$lib/core/reading';
+  import { writePercent, writeSalt } from '$lib/core/quantity';
   import { scaleRecipe, substituted, substitutesFor, type Card } from '$lib/core/recipe';
   import { saltKind, type DosingWay } from '$lib/core/salt';
   import { problem } from '$lib/schema/words';
@@ -26,11 +27,15 @@
   let jars = $state('2');
   let room = $state('2 l');
   const vegG = $derived.by(() => {
-    const r = readQuantity(weight, { kind: 'mass', unit: 'g' });
+    const r = readQuantity(weight, {
+      kind: 'mass',
+      unit: bareMass(house.ways),
+      system: house.household.spoons
+    });
     return r.ok ? r.value.value : 0;
   });
   const roomMl = $derived.by(() => {
-    const r = readQuantity(room, { kind: 'volume', unit: 'l' });
+    const r = readQuantity(room, { kind: 'volume', unit: 'l', system: house.household.spoons });
     return r.ok ? r.value.value : 0;
   });
   const scaled = $derived(scaleRecipe(card, { vegG, jars: Math.max(0, Number(jars) || 0), roomMl }));

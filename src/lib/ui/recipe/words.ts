@@ -6,6 +6,7 @@ import {
   type ScaleNote
 } from '$lib/core/recipe';
 import { plain, type SpoonSystem } from '$lib/core/quantity';
+import { problem } from '$lib/schema/words';
 
 interface Writes {
   mass(g: number): string;
@@ -33,7 +34,27 @@ export function problemWords(p: CardProblem): string {
       return `“${p.said}”: of what? Write the thing behind it; of the dose itself, write “salt”.`;
     case 'line-unclear':
       return `“${p.said}”: weigh it once. A measure of volume says too little of vegetables.`;
+    case 'amounts-disagree':
+      return `“${p.said}”: the two amounts do not agree. Keep the one that is right.`;
+    case 'amount-unclear':
+      return `“${p.said}” can mean two things. Write the whole weight once, such as 1500 g.`;
+    case 'piece-strange':
+      return `“${p.said}”: I do not know a ${p.word ?? 'piece'}. Weigh it, or count it another way.`;
+    case 'two-things':
+      return `“${p.said}” says more than one thing: give each a line of its own.`;
+    case 'salt-not-understood':
+      return saltWords(p);
+    case 'other-preserve':
+      return `${capital(p.word ?? 'this')} keeps food in another way than salt and sourness: Crockle cannot work out what is safe there. Follow a tested guide for it.`;
   }
+}
+
+const capital = (w: string) => w.charAt(0).toUpperCase() + w.slice(1);
+/** Why a dose on a card was not understood, with the word that was in the way. */
+function saltWords(p: CardProblem): string {
+  const [code = '', ...word] = (p.word ?? '').split(' ');
+  const { says, wouldWork } = problem({ code, values: { said: p.said, word: word.join(' ') } });
+  return `${says} ${wouldWork}`;
 }
 
 /** Said where a vessel is larger than a jar. */

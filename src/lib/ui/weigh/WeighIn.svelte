@@ -12,12 +12,12 @@
     keepsRaw,
     pickedOfCount,
     preparedFrom,
-    readCount,
     trimKey,
     type Kept,
     type Quality
   } from '$lib/core/produce';
-  import { plusMinus, readQuantity, together, type Spread } from '$lib/core/quantity';
+  import { readCount, readQuantity } from '$lib/core/reading';
+  import { plusMinus, together, type Spread } from '$lib/core/quantity';
   import { dayOfWall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -75,7 +75,7 @@
   /** What was picked, as typed: a weight, gross less tare, or a count with its spread. */
   const picked = $derived.by((): Spread | null => {
     const read = (t: string) => {
-      const r = readQuantity(t, { kind: 'mass', unit });
+      const r = readQuantity(t, { kind: 'mass', unit, system: house.household.spoons });
       return r.ok ? r.value.value : NaN;
     };
     const g = byTare ? read(gross) - read(tare) : read(weight);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { readCard } from '$lib/core/recipe';
+  import { readRecipe } from '$lib/core/recipe';
   import { writePercent } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
   import { style } from '$lib/core/style';
@@ -20,9 +20,7 @@
   const house = useHouse();
   const r = $derived(data.recipe);
   const s = $derived(style(r.styleId));
-  const card = $derived(
-    readCard(r.card, { system: house.household.spoons, kind: saltKind(house.household.saltKindId)! })
-  );
+  const card = $derived(readRecipe(r, house.ways));
   let changing = $state(false);
   // A substitute that was tapped: it stands in the card to be looked at, and is kept as a version or left.
   let proposed = $state<ProposedChange | null>(null);

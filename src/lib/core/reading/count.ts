@@ -1,0 +1,126 @@
+import {
+  pieceCalled,
+  piecesOf,
+  SIZES,
+  weightOfPieces,
+  type Count,
+  type Crop,
+  type Piece
+} from '../produce/index';
+import type { Learned } from '../learn/index';
+import type { Spread } from '../quantity/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { isMark, isWord, NINE_IN_TEN, skipAbout, skipOrSo, wordOf, type At } from './amount';
+import { cropAt, singular } from './names';
+import { textOf } from './quantity';
+import { tokens, type NumberToken, type Token } from './tokens';
+
+/** Every word that some crop is counted by. */
+const PIECE_WORDS = new Set(
+  'head clove leaf bulb root stalk stick rib sprig slice pod piece berry bunch fruit corn knob thumb finger floret stem plant sprout ear half strip ring'.split(
+    ' '
+  )
+);
+/** The piece word there, in the singular; undefined where the word is none. Example: "cloves" is `'clove'`. */
+export const pieceWordAt = (all: readonly Token[], at: number): string | undefined => {
+  const word = singular(wordOf(all[at]));
+  return PIECE_WORDS.has(word) ? word : undefined;
+};
+
+/** "3 medium", "a large": a number with the size of what is counted. */
+export function numberAt(
+  all: readonly Token[],
+  at: number
+): At<{ n: number; high?: number; factor: number; loose: boolean }> | undefined {
+  const about = skipAbout(all, at);
+  const t = all[about.end];
+  const n: NumberToken | undefined = t?.kind === 'number' ? t : undefined;
+  if (!n && !isWord(t, 'a', 'an')) return undefined;
+  const sizeAt = (i: number) => SIZES.get(wordOf(all[i]));
+  let end = about.end + 1;
+  let factor = 1;
+  for (let size = sizeAt(end); size !== undefined; size = sizeAt(end)) {
+    factor *= size;
+    end += 1;
+    while (isMark(all[end], ',') || (isWord(all[end], 'to', 'or') && sizeAt(end + 1) !== undefined)) end += 1;
+  }
+  const loose = about.value || n?.loose === true;
+  return {
+    value: { n: n?.other ?? n?.value ?? 1, ...(n?.high ? { high: n.high } : {}), factor, loose },
+    end
+  };
+}
+
+/** A count that was said widely: its middle and its spread beside that of the pieces, as one sd of the number. */
+export interface CountRead extends Count {
+  readonly nSd: number;
+}
+
+/** What a count of usable pieces weighs, with how widely it was said. */
+export function weightOfCountRead(count: CountRead, learnt?: Learned): Spread {
+  const w = weightOfPieces(count, learnt);
+  return { mean: w.mean, sd: Math.hypot(w.sd, (count.nSd / count.n) * w.mean) };
+}
+
+/**
+ * Reads a count: "7 peppers", "half a head", "a dozen", "3 medium heads", "2 heads cabbage", "a bunch". Piece words belong
+ * to crops: a head of garlic is no clove. Refuses a bare number, which is a weight, a piece that the crop does not have,
+ * another crop, and any word left over.
+ * Example: `readCount('half a head', cabbage)` answers half a head of 908 g.
+ */
+export function readCount(text: string, c: Crop): Outcome<CountRead> {
+  const said = text.trim().slice(0, 60);
+  const all = tokens(said).filter((t) => !isMark(t, '.', ',', '!'));
+  const bad = (code = 'count-not-understood', more: Record<string, string> = {}) =>
+    refuse(code, { field: 'weight', values: { said, piece: c.piece, crop: c.name.toLowerCase(), ...more } });
+  const n = numberAt(all, 0);
+  if (!n) return bad();
+  let at = n.end;
+  if (isWord(all[at], 'of')) at += 1;
+  let word = isWord(all[at], 'whole') ? ((at += 1), '') : '';
+  const before = cropAt(all, at);
+  if (before) at = before.end;
+  const piece = pieceWordAt(all, at) ?? (isWord(all[at], 'them') ? 'piece' : undefined);
+  if (piece !== undefined) {
+    word = piece;
+    at += 1;
+  }
+  // "A head and a half".
+  const part = isWord(all[at], 'and') ? all[at + 1] : undefined;
+  const more = part?.kind === 'number' && part.value < 1 ? part.value : 0;
+  if (more > 0) at += 2;
+  while (isWord(all[at], 'of', 'the')) at += 1;
+  const after = before ?? cropAt(all, at);
+  if (!before && after) at = after.end;
+  const group =
+    isPepper(c) &&
+    isWord(all[at], 'pepper', 'peppers', 'chillies', 'chilies', 'chilli', 'chili', 'chile', 'chiles');
+  if (!after && group) at += 1;
+  const soSo = skipOrSo(all, at);
+  at = soSo.end;
+  const named = piece !== undefined || after !== undefined || group || /dozen|couple/i.test(said);
+  if (at < all.length)
+    return bad('not-understood', { rest: textOf(all.slice(at)), examples: `3 ${c.piece}s, 1 195 g` });
+  if (!named) return bad();
+  if (after && after.value.id !== c.id && !sameKind(after.value, c))
+    return bad('count-of-another', { other: after.value.name.toLowerCase() });
+  const found = pieceOf(c, word);
+  if (!found)
+    return bad('piece-not-of-crop', {
+      word,
+      fits: piecesOf(c)
+        .map((p) => p.word)
+        .join(', ')
+    });
+  const { n: low, high, factor, loose } = n.value;
+  const middle = (high === undefined ? low : (low + high) / 2) + more;
+  if (!(middle > 0 && middle <= 2000)) return bad();
+  const width = high === undefined ? 0 : (high - low) / 2 / NINE_IN_TEN;
+  const nSd = Math.hypot(width, loose || soSo.value ? (middle * 0.1) / NINE_IN_TEN : 0);
+  return done({ n: middle, piece: found, factor, own: found.word === c.piece && factor === 1, nSd });
+}
+
+const pieceOf = (c: Crop, word: string): Piece | undefined => pieceCalled(c, word);
+const isPepper = (c: Crop): boolean => c.id.startsWith('pepper-');
+/** "Cabbage" said of a pointed one, "tomato" of a green one: the plain name of the kind. */
+const sameKind = (a: Crop, b: Crop): boolean => a.id.split('-')[0] === b.id.split('-')[0];

@@ -1,0 +1,391 @@
+import type { Crop } from '../produce/index';
+import {
+  SALTS_FROM,
+  BLENDS,
+  CURING,
+  DOSE_IDLE,
+  END_WORDS,
+  FILLERS,
+  NEGATIONS,
+  PREPOSITIONS,
+  TASTE_IDLE,
+  TOTAL_WORDS,
+  VEG_ADJECTIVES,
+  VEG_WORDS,
+  WATER_ADJECTIVES,
+  WATER_WORDS
+} from './words';
+import {
+  amountAt,
+  skipAbout,
+  isMark,
+  isWord,
+  NINE_IN_TEN,
+  unitAt,
+  wordOf,
+  type Amount,
+  type At,
+  type Flaw
+} from './amount';
+import { numberAt, pieceWordAt } from './count';
+import { cropAt } from './names';
+import type { NumberToken, Token } from './tokens';
+import type { SpoonSystem } from '../quantity/index';
+
+/** Hands and mugs. Common practice, no source; weigh your own. */
+const HANDFUL = { g: 35, gsd: 1.4 };
+const PINCH = { g: 0.4, gsd: 1.5 };
+export const MUGS_ML = [250, 300, 350];
+
+/** One bit of a dose as it was said. */
+export type Bit =
+  | { readonly is: 'amount'; readonly amount: Amount; readonly article: boolean; readonly bare: boolean }
+  | { readonly is: 'hand'; readonly g: number; readonly gsd: number }
+  | { readonly is: 'mug'; readonly n: number }
+  | { readonly is: 'percent'; readonly fraction: number; readonly gsd: number }
+  | { readonly is: 'ratio'; readonly one: number; readonly other: number }
+  | { readonly is: 'number'; readonly said: NumberToken }
+  | {
+      readonly is: 'pieces';
+      readonly n: number;
+      readonly piece: string;
+      readonly crop: Crop | undefined;
+      readonly article: boolean;
+    }
+  | { readonly is: 'jar'; readonly n: number; readonly ml: number | undefined; readonly article: boolean }
+  | { readonly is: 'salt'; readonly ids: readonly string[]; readonly named: boolean }
+  | { readonly is: 'water' }
+  | { readonly is: 'veg'; readonly crop: Crop | undefined; readonly one: boolean }
+  | { readonly is: 'total' | 'ends' | 'weight' | 'taste' | 'sea' | 'soup' }
+  | { readonly is: 'prep' | 'colon' | 'open' | 'close' | 'and' | 'or' | 'comma' | 'idle' };
+
+/** What was met that cannot be passed over. */
+export type Stop =
+  | {
+      readonly stop:
+        'dose-negated' | 'dose-word-unknown' | 'dose-salt-unknown' | 'salt-blend' | 'salt-curing';
+      readonly word: string;
+    }
+  | { readonly stop: 'flaw'; readonly flaw: Flaw };
+
+/** The bits of a dose in their order, or the first thing that is not understood: no word is passed over. */
+export function bitsOf(all: readonly Token[], system: SpoonSystem): Bit[] | Stop {
+  const harmful = all.findIndex((t) => BLENDS.has(wordOf(t)) || CURING.has(wordOf(t)));
+  const stop = harmful < 0 ? undefined : refused(all, harmful);
+  if (stop) return stop;
+  const out: Bit[] = [];
+  for (let at = 0; at < all.length;) {
+    const bit = bitAt(all, at, system, out.at(-1));
+    if ('stop' in bit) return bit;
+    const last = out.at(-1);
+    // "To for", "on and": one of them was a number.
+    const again =
+      bit.value.is === 'prep' && last?.is === 'prep' && !/^(each|every|an?)$/.test(wordOf(all[at]));
+    if (again || (bit.value.is === 'and' && (!last || last.is === 'prep')))
+      return { stop: 'dose-word-unknown', word: all[at]?.said ?? '' };
+    if (bit.value.is !== 'idle') out.push(bit.value);
+    at = bit.end;
+  }
+  return out;
+}
+
+function bitAt(
+  all: readonly Token[],
+  at: number,
+  system: SpoonSystem,
+  last: Bit | undefined
+): At<Bit> | Stop {
+  const t = all[at];
+  const stop = refused(all, at);
+  if (stop) return stop;
+  const found =
+    percentAt(all, at) ??
+    ratioAt(all, at) ??
+    handAt(all, at) ??
+    jarAt(all, at, system, last) ??
+    measuredAt(all, at, system, last) ??
+    piecesAt(all, at) ??
+    tasteAt(all, at) ??
+    saltAt(all, at) ??
+    nounAt(all, at);
+  if (found) return found;
+  if (t?.kind === 'number') return { value: { is: 'number', said: t }, end: at + 1 };
+  if (t?.kind === 'mark') return markAt(all, at);
+  const w = wordOf(t);
+  if (w === 'and' || w === 'plus') return { value: { is: 'and' }, end: at + 1 };
+  if (w === 'or') return { value: { is: 'or' }, end: at + 1 };
+  if (PREPOSITIONS.has(w)) return { value: { is: 'prep' }, end: at + 1 };
+  if (w === 'a' || w === 'an') return { value: { is: 'prep' }, end: at + 1 };
+  if (
+    FILLERS.has(w) ||
+    DOSE_IDLE.has(w) ||
+    TASTE_IDLE.has(w) ||
+    WATER_ADJECTIVES.has(w) ||
+    VEG_ADJECTIVES.has(w) ||
+    w === 'approx' ||
+    w === 'about'
+  )
+    return { value: { is: 'idle' }, end: at + 1 };
+  return unknown(all, at);
+}
+
+const unknown = (all: readonly Token[], at: number): Stop => ({
+  stop: isWord(all[at + 1], 'salt') ? 'dose-salt-unknown' : 'dose-word-unknown',
+  word: all[at]?.said ?? ''
+});
+
+function refused(all: readonly Token[], at: number): Stop | undefined {
+  const w = wordOf(all[at]);
+  if (BLENDS.has(w) || (w === 'low' && isWord(all[at + 1], 'sodium', 'salt')))
+    return { stop: 'salt-blend', word: w };
+  if (CURING.has(w)) return { stop: 'salt-curing', word: w };
+  if (w === 'non' && isWord(all[at + 1], 'iodised', 'iodized')) return undefined;
+  return NEGATIONS.has(w.replace("'", '')) || w === "don't"
+    ? { stop: 'dose-negated', word: all[at]!.said }
+    : undefined;
+}
+
+const MARKS: ReadonlyMap<string, 'idle' | 'comma' | 'colon' | 'prep' | 'open' | 'close' | 'and'> = new Map([
+  ['.', 'idle'],
+  ['!', 'idle'],
+  ['?', 'idle'],
+  ['~', 'idle'],
+  ['*', 'idle'],
+  [',', 'comma'],
+  [';', 'comma'],
+  ['-', 'comma'],
+  [':', 'colon'],
+  ['=', 'colon'],
+  ['/', 'prep'],
+  ['(', 'open'],
+  [')', 'close'],
+  ['&', 'and'],
+  ['+', 'and']
+]);
+function markAt(all: readonly Token[], at: number): At<Bit> | Stop {
+  const mark = all[at]?.said ?? '';
+  const is = MARKS.get(mark);
+  const below = mark === '-' && at === 0;
+  return is && !below ? { value: { is }, end: at + 1 } : { stop: 'dose-word-unknown', word: mark };
+}
+
+const PERCENT = ['percent', 'pct', 'percents'];
+function percentAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  const n = all[at];
+  if (n?.kind !== 'number') return undefined;
+  const per = isWord(all[at + 1], 'per') && isWord(all[at + 2], 'cent');
+  const again =
+    isMark(all[at + 1], '%') && (isMark(all[at + 2], '-') || isWord(all[at + 2], 'to', 'or'))
+      ? all[at + 3]
+      : undefined;
+  // "2 % to 3 %".
+  if (again?.kind === 'number' && isMark(all[at + 4], '%') && again.value > n.value)
+    return { value: percent(n.value, again.value), end: at + 5 };
+  if (!per && !isMark(all[at + 1], '%') && !isWord(all[at + 1], ...PERCENT)) return undefined;
+  return { value: percent(n.value, n.high), end: at + (per ? 3 : 2) };
+}
+const percent = (low: number, high = low): Bit => ({
+  is: 'percent',
+  fraction: (low + high) / 200,
+  gsd: high > low && low > 0 ? (high / low) ** (1 / (2 * NINE_IN_TEN)) : 1
+});
+
+/** "1:20", "one part salt to twenty parts water", "1 part in 20". */
+function ratioAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  const one = all[at];
+  if (one?.kind !== 'number') return undefined;
+  if (one.high === undefined && isMark(all[at + 1], ':', '/')) {
+    const other = all[at + 2];
+    return other?.kind === 'number' &&
+      amountAt(all, at + 2, 'metric') === undefined &&
+      !isMark(all[at + 3], '%')
+      ? { value: { is: 'ratio', one: one.value, other: other.value }, end: at + 3 }
+      : undefined;
+  }
+  if (!isWord(all[at + 1], 'part', 'parts')) return undefined;
+  let end = at + 2;
+  while (isWord(all[end], 'of', 'salt', 'the', 'by', 'weight')) end += 1;
+  if (!isWord(all[end], 'to', 'in', 'per', 'for') && !isMark(all[end], ':', ',')) return undefined;
+  const other = all[end + 1];
+  if (other?.kind !== 'number') return undefined;
+  const parts = isWord(all[end + 2], 'part', 'parts');
+  return { value: { is: 'ratio', one: one.value, other: other.value }, end: end + (parts ? 3 : 2) };
+}
+
+function handAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  const n = numberAt(all, at);
+  const end = n?.end ?? at;
+  const many = n?.value.n ?? 1;
+  const middle = n?.value.high === undefined ? many : (many + n.value.high) / 2;
+  const heap = isWord(all[end], 'generous', 'heaped') ? 1.175 : 1;
+  const word = wordOf(all[heap > 1 ? end + 1 : end]);
+  const after = end + (heap > 1 ? 2 : 1);
+  const of = isWord(all[after], 'of') ? after + 1 : after;
+  const factor = (n?.value.factor ?? 1) ** 0.5 * heap;
+  if (/^handfuls?$/.test(word))
+    return { value: { is: 'hand', g: middle * HANDFUL.g * factor, gsd: HANDFUL.gsd }, end: of };
+  if (/^pinch(es)?$/.test(word))
+    return { value: { is: 'hand', g: middle * PINCH.g * factor, gsd: PINCH.gsd }, end: of };
+  if (/^mugs?$/.test(word)) return { value: { is: 'mug', n: middle }, end: of };
+  return undefined;
+}
+
+/** "a quart jar", "2 jars", "a 1 l jar"; the size belongs to the jar. */
+function jarAt(
+  all: readonly Token[],
+  at: number,
+  system: SpoonSystem,
+  last: Bit | undefined
+): At<Bit> | undefined {
+  const article = isWord(all[at], 'a', 'an', 'each', 'every');
+  const from = article && all[at + 1]?.kind === 'number' ? at + 1 : at;
+  const size = amountAt(all, from, system, last?.is === 'prep' || article);
+  if (size?.value.kind === 'volume' && isWord(all[size.end], 'jar', 'jars'))
+    return { value: { is: 'jar', n: 1, ml: size.value.value, article }, end: size.end + 1 };
+  const n = numberAt(all, at);
+  const end = n?.end ?? at;
+  return isWord(all[end], 'jar', 'jars', 'crock')
+    ? { value: { is: 'jar', n: n?.value.n ?? 1, ml: undefined, article }, end: end + 1 }
+    : undefined;
+}
+
+function measuredAt(
+  all: readonly Token[],
+  at: number,
+  system: SpoonSystem,
+  last: Bit | undefined
+): At<Bit> | Stop | undefined {
+  const article = isWord(all[at], 'a', 'an');
+  // "per quart", "30 g/l", "for each pound": one, without a figure; and a dose may begin with its spoon.
+  const unit = unitAt(all, at, system);
+  const spoon = unit !== undefined && /tsp|tbsp|spoon/.test(unit.value.unit.id);
+  // "Per quart", "to the pint", "g/l"; "to quart" lacks its number.
+  const counts = isWord(all[at - 1], 'per', 'each', 'every', 'the') || isMark(all[at - 1], '/');
+  const base = !spoon && counts && last?.is === 'prep';
+  const bare = unit !== undefined && (base || last?.is === 'colon' || (spoon && at === 0));
+  const found = amountAt(all, at, system, bare);
+  if (!found || found.value.kind === 'length') return undefined;
+  // "For every cups": a number is missing, or was mistyped.
+  const first = all[skipAbout(all, at).end];
+  const uncounted = first?.kind === 'word' && !isWord(first, 'a', 'an', 'one');
+  if (uncounted && /..s$/.test(wordOf(all[found.end - 1]))) return undefined;
+  if (found.flaw) return { stop: 'flaw', flaw: found.flaw };
+  return {
+    value: { is: 'amount', amount: found.value, article, bare: uncounted },
+    end: isWord(all[found.end], 'of') ? found.end + 1 : found.end
+  };
+}
+
+function piecesAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  const n = numberAt(all, at);
+  const start = n?.end ?? at;
+  const of = isWord(all[start], 'of') ? start + 1 : start;
+  const article = isWord(all[at], 'a', 'an');
+  const before = cropAt(all, of);
+  const piece = pieceWordAt(all, before?.end ?? of);
+  const many = n?.value.n ?? 1;
+  const one = n !== undefined || (piece !== 'leaf' && piece === wordOf(all[before?.end ?? of]));
+  if (piece !== undefined && one) {
+    const end = (before?.end ?? of) + 1;
+    const after = before ?? cropAt(all, isWord(all[end], 'of') ? end + 1 : end);
+    return {
+      value: { is: 'pieces', n: many, piece, crop: after?.value, article },
+      end: Math.max(end, after?.end ?? 0)
+    };
+  }
+  // "3 cucumbers", "a cabbage".
+  return n && before
+    ? { value: { is: 'pieces', n: many, piece: '', crop: before.value, article }, end: before.end }
+    : undefined;
+}
+
+function tasteAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  if (isWord(all[at], 'to', 'by') && isWord(all[at + 1], 'taste'))
+    return { value: { is: 'taste' }, end: at + 2 };
+  const w = wordOf(all[at]);
+  if (w === 'seawater' || w === 'ocean') return { value: { is: 'sea' }, end: at + 1 };
+  if (w === 'sea' && !isWord(all[at + 1], 'salt', 'flakes', 'flake')) {
+    const water = isWord(all[at + 1], 'water');
+    return { value: { is: 'sea' }, end: at + (water ? 2 : 1) };
+  }
+  return w === 'soup' || w === 'broth' ? { value: { is: 'soup' }, end: at + 1 } : undefined;
+}
+
+/** A salt by its name: with the word behind it, or alone where nothing else can be meant. */
+export function saltAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  if (isWord(all[at], 'salt', 'nacl')) {
+    const grain = isWord(all[at + 1], 'flakes', 'flake') ? ['flaky'] : undefined;
+    return { value: { is: 'salt', ids: grain ?? [], named: grain !== undefined }, end: at + (grain ? 2 : 1) };
+  }
+  for (const [words, ids] of SALTS_FROM.get(wordOf(all[at])) ?? []) {
+    if (!words.every((w, i) => isWord(all[at + i], w))) continue;
+    const end = at + words.length;
+    const behind = isWord(all[end], 'salt');
+    const flakes = behind && isWord(all[end + 1], 'flakes');
+    if (behind)
+      return {
+        value: { is: 'salt', ids: flakes ? ['flaky'] : ids, named: ids.length > 0 },
+        end: end + (flakes ? 2 : 1)
+      };
+    const next = all[end];
+    const alone =
+      next === undefined || next.kind === 'mark' || PREPOSITIONS.has(wordOf(next)) || isWord(next, 'a', 'an');
+    if (alone && ids.length > 0) return { value: { is: 'salt', ids, named: true }, end };
+    return undefined;
+  }
+  return undefined;
+}
+
+/** What a dose is taken of, with the words that only describe it. */
+function nounAt(all: readonly Token[], at: number): At<Bit> | undefined {
+  let end = at;
+  while (
+    VEG_ADJECTIVES.has(wordOf(all[end])) ||
+    WATER_ADJECTIVES.has(wordOf(all[end])) ||
+    isWord(all[end], 'the', 'of')
+  )
+    end += 1;
+  const w = wordOf(all[end]);
+  const total = all.slice(at, end).some((t) => isWord(t, 'total'));
+  if (isWord(all[end], 'weight', 'weights', 'wt'))
+    return { value: { is: total ? 'total' : 'weight' }, end: end + 1 };
+  const found = cropAt(all, end);
+  const isVeg = found !== undefined || VEG_WORDS.has(w);
+  const isWater = !isVeg && WATER_WORDS.has(w);
+  if (isVeg || isWater) {
+    const next = found?.end ?? end + 1;
+    // "Vegetables and water together".
+    const joined = isWord(all[next], 'and', 'plus', 'with') || isMark(all[next], '&', '+');
+    const other = joined ? nounBehind(all, next + 1, isVeg) : undefined;
+    if (other)
+      return {
+        value: { is: 'total' },
+        end: isWord(all[other], 'together', 'combined', 'total') ? other + 1 : other
+      };
+    if (isWater) return { value: { is: 'water' }, end: next };
+    const one = found !== undefined && !/s$/.test(wordOf(all[next - 1]));
+    return { value: { is: 'veg', crop: found?.value, one }, end: next };
+  }
+  if (TOTAL_WORDS.has(w)) return { value: { is: 'total' }, end: end + 1 };
+  if (END_WORDS.has(w)) {
+    const out = isWord(all[end + 1], 'out') ? 2 : 1;
+    return { value: { is: 'ends' }, end: end + out };
+  }
+  if (w === 'w' && isMark(all[end + 1], '/') && isWord(all[end + 2], 'w'))
+    return { value: { is: 'weight' }, end: end + 3 };
+  return undefined;
+}
+
+/** Where the other half of "vegetables and water" ends; undefined where it is not. */
+function nounBehind(all: readonly Token[], at: number, wantsWater: boolean): number | undefined {
+  let end = at;
+  while (
+    VEG_ADJECTIVES.has(wordOf(all[end])) ||
+    WATER_ADJECTIVES.has(wordOf(all[end])) ||
+    isWord(all[end], 'the')
+  )
+    end += 1;
+  if (wantsWater) return WATER_WORDS.has(wordOf(all[end])) ? end + 1 : undefined;
+  const found = cropAt(all, end);
+  return found?.end ?? (VEG_WORDS.has(wordOf(all[end])) ? end + 1 : undefined);
+}
