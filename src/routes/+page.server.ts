@@ -1,4 +1,4 @@
-import { careTasks } from '$lib/core/care';
+import { careTasks, verdictsOf } from '$lib/core/care';
 import { rawLife } from '$lib/core/lot';
 import { dayOfWall } from '$lib/core/calendar';
 import { living } from '$lib/server/views';
@@ -15,6 +15,9 @@ export const load: PageServerLoad = async ({ locals }) => {
   const withTasks = new Set(tasks.map((t) => t.batchId));
   return {
     tasks,
+    condemned: batches
+      .map((batch) => ({ batch, verdicts: verdictsOf(batch, household.places, now) }))
+      .filter((c) => c.verdicts.length > 0),
     batches: batches.filter((b) => withTasks.has(b.id)),
     picks: lots
       .filter((l) => l.gardenG > 0)

@@ -2,6 +2,7 @@
   import { crop } from '$lib/core/produce';
   import { dayOfWall } from '$lib/core/calendar';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
+  import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
   import { longDay } from '$lib/ui/time';
@@ -29,7 +30,9 @@
   {#if due.length > 0}<p class="big">about {minutes} minutes for all of it</p>{/if}
 </div>
 
-{#if due.length === 0}
+{#each data.condemned as c (c.batch.id)}<Verdicts batch={c.batch} verdicts={c.verdicts} named />{/each}
+
+{#if due.length === 0 && data.condemned.length === 0}
   <p class="mt-4 max-w-prose text-lg">
     {#if data.anyJars}Nothing wants your hands now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
     {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or

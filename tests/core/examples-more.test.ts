@@ -50,6 +50,7 @@ describe('examples in the docstrings', () => {
     const jar = {
       phase: phaseOf(30, 400, 970),
       target: as.equilibriumSalinity(0.0215),
+      roomG: 1e9,
       evenHours: 1,
       ageHours: 90
     };

@@ -18,6 +18,7 @@ import {
   worksheet
 } from '$lib/core/worksheet';
 import { batch, bench, filling, sheet, START } from '../support/builders';
+import { tally } from '../support/tally';
 import { near, vector } from '../support/vectors';
 
 const KOHL = {
@@ -47,13 +48,15 @@ describe('every way of dosing, side by side', () => {
   it('more salt in, higher on the ladder, whatever the way and the base', () => {
     const way = fc.constantFrom('equilibrium', 'perVegetables', 'perTotal', 'perWater');
     const salt = fc.double({ min: 0.008, max: 0.05, noNaN: true });
+    const cases = tally();
     fc.assert(
       fc.property(way, salt, salt, fc.constantFrom('shredded', 'pieces'), (w, a, b, styleId) => {
-        if (w === 'perWater' && styleId === 'shredded') return;
+        if (!cases.case(!(w === 'perWater' && styleId === 'shredded'))) return;
         const ends = (fraction: number) => sheet({ ...KOHL, styleId, way: w, fraction }).ends.equilibrium;
         if (Math.abs(a - b) > 1e-6) expect(ends(a) < ends(b)).toBe(a < b);
       })
     );
+    cases.enough();
   });
   it('twice the pieces in twice the jars take twice the salt and twice the brine in them', () => {
     let compared = 0;
@@ -425,7 +428,7 @@ describe('ten styles', () => {
   it('cooked and protein additions wait until it is sour, a second stage for some days', () => {
     const later = STYLES.flatMap((s) => s.steps.filter((x) => x.afterDays !== undefined));
     expect(later.map((x) => x.id)).toEqual(expect.arrayContaining(['season', 'cooked', 'serve', 'blend']));
-    expect(later.find((x) => x.id === 'cooked')!.caution).toMatch(/only into what is sour/);
+    expect(later.find((x) => x.id === 'cooked')!.caution).toMatch(/no strip, no fish/);
   });
   it('propose themselves from what is here, what is short, and who eats it', () => {
     const first = (cropId: string, over: object = {}) =>

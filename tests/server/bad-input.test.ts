@@ -42,6 +42,8 @@ beforeAll(async () => {
     jarId: (await household(house.db)).jars[0]!.id,
     jars: 1
   });
+  await house.say('ph', { batchId: 'sauce', fillingIds: 'sauce.j1', pH: 4.1 });
+  await house.say('see-sign', { batchId: 'sauce', fillingIds: 'sauce.j1', sign: 'slime' });
   await house.say('wish-next', {
     commandId: 'wish',
     recipeId: 'plain-kraut',
@@ -123,6 +125,9 @@ const GOOD: Record<UseCaseName, () => Record<string, unknown>> = {
   taste: () => ({ batchId: id, fillingIds: `${id}.j1`, sour: 1, salt: 1, crunch: 1 }),
   'correct-taste': () => ({ batchId: id, of: `batch-${id}.2`, sour: 1, salt: 1, crunch: 1 }),
   ph: () => ({ batchId: id, fillingIds: `${id}.j1`, pH: 4 }),
+  'correct-ph': () => ({ batchId: 'sauce', of: 'batch-sauce.2', pH: 4.1 }),
+  'see-sign': () => ({ batchId: id, fillingIds: `${id}.j1`, sign: 'mould' }),
+  'take-back-sign': () => ({ batchId: 'sauce', of: 'batch-sauce.3' }),
   move: () => ({ batchId: id, fillingIds: `${id}.j1`, placeId: 'fridge' }),
   portion: () => ({ batchId: id, fillingId: `${id}.j1`, how: 'eaten', amount: 'quarter' }),
   'correct-portion': () => ({ batchId: id, of: `batch-${id}.3`, weight: '10 g' }),

@@ -34,6 +34,7 @@ afterEach(() => house.db.destroy());
 const said = (over: Partial<TroubleSaid>): TroubleSaid => ({
   trouble: 'short',
   amount: '',
+  lost: '',
   salinityPercent: '',
   targetPercent: '',
   freeBrine: '',

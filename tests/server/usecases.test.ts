@@ -3,8 +3,9 @@ import { standing } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { rebuildAll, batches, household, lots, pantry } from '$lib/server/repos';
-import { computeWorksheet, saveBenchDraft, benchDraft, learntOf } from '$lib/server/usecases';
+import { computeWorksheet, saveBenchDraft, benchDraft, learntOf, USE_CASES } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
+import { dicing, play } from '../support/history';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
@@ -442,75 +443,22 @@ describe('kit', () => {
 });
 
 describe('the derived tables', () => {
-  it('come out the same when they are built anew from the log, after a seeded history', async () => {
-    let n = 7;
-    const dice = (of: number) => (n = (n * 48271) % 2147483647) % of;
-    const commands: string[] = [];
-    for (let i = 0; i < 200; i++) {
-      house.at('2026-09-12', 8, 0);
-      const b = (await batches.list(house.db, 'live'))[0];
-      const l = (await lots.list(house.db, 'live'))[0];
-      const steps = [
-        () =>
-          house.say('weigh-in', {
-            cropId: ['carrot', 'cabbage-white', 'kohlrabi'][dice(3)],
-            weight: `${300 + dice(3000)} g`
-          }),
-        () => l && house.say('take-to-bench', { lotId: l.id, weight: '' }),
-        () => l && house.say('end-pick', { lotId: l.id, how: 'cooked', weight: dice(2) ? '' : '100 g' }),
-        () => house.say('start-batch', { ...start, styleId: dice(2) ? 'pieces' : 'shredded' }),
-        () =>
-          b &&
-          house.say('portion', {
-            batchId: b.id,
-            fillingId: standing(b)[0]!.id,
-            how: 'eaten',
-            amount: 'quarter'
-          }),
-        () =>
-          b &&
-          house.say('taste', {
-            batchId: b.id,
-            fillingIds: standing(b).map((f) => f.id),
-            sour: dice(6),
-            salt: 2,
-            crunch: 3
-          }),
-        () =>
-          b &&
-          house.say('move', {
-            batchId: b.id,
-            fillingIds: standing(b).map((f) => f.id),
-            placeId: dice(2) ? 'fridge' : 'stone-cellar'
-          }),
-        () =>
-          b &&
-          house.say('put-right', {
-            batchId: b.id,
-            fillingIds: standing(b).map((f) => f.id),
-            trouble: ['short', 'too-salty', 'evaporated', 'wrong-top-up'][dice(4)],
-            amount: `${20 + dice(120)} ml`,
-            targetPercent: String(2 + dice(15) / 10)
-          }),
-        () =>
-          l &&
-          house.say('sort-pick', {
-            lotId: l.id,
-            culled: `${1 + dice(60)} g`,
-            offcuts: dice(2) ? `${1 + dice(90)} g` : ''
-          }),
-        () =>
-          house.say('wish-next', {
-            recipeId: 'carrot-kraut',
-            said: '4 g caraway per kg',
-            by: dice(2) ? 'more' : 'less'
-          }),
-        () => house.say('keep-brine', { name: 'Jug', amount: `${200 + dice(900)} ml`, strengthPercent: 3 }),
-        () => commands.length > 0 && house.say('undo', { of: commands[dice(commands.length)]! })
-      ];
-      const done = await steps[dice(steps.length)]!();
-      if (done && done.ok) commands.push(done.commandId);
-    }
+  const seed = Number(process.env.HISTORY_SEED ?? 20_261_128);
+  it(`come out the same when they are built anew from the log, after a history of all use cases (HISTORY_SEED=${seed})`, async () => {
+    const dice = dicing(seed);
+    let minutes = 0;
+    const played = await play(house, 700, dice, () => {
+      minutes += dice(240);
+      const day = 12 + Math.floor(minutes / 1440);
+      const month = day > 30 ? 10 : 9;
+      house.at(
+        `2026-${String(month).padStart(2, '0')}-${String(month === 10 ? Math.min(31, day - 30) : day).padStart(2, '0')}`,
+        8 + (Math.floor(minutes / 60) % 12)
+      );
+    });
+    // A history that hardly did anything would prove nothing.
+    const done = Object.keys(played).length;
+    expect(done, JSON.stringify(played)).toBeGreaterThan(Object.keys(USE_CASES).length * 0.8);
     const stand = () => house.db('current').select('stream', 'kind', 'n', 'live', 'state').orderBy('stream');
     const before = await stand();
     expect(before.length).toBeGreaterThan(10);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CARE_KINDS } from '../core/batch';
 import { TROUBLES } from '../core/correct';
+import { DOSES, SALINITIES } from '../core/safety';
 import {
   commandId,
   day,
@@ -23,11 +24,22 @@ const tasteId = z.enum(['bland', 'soup', 'salty', 'sea'], 'not-a-choice');
 export const rinsedSchema = z.object({
   after: z.string().max(60, 'too-long').default(''),
   taste: z.union([tasteId, z.literal('')]).default(''),
-  salinity: z.string().max(20, 'too-long').default('')
+  salinity: z.string().max(20, 'too-long').default(''),
+  /** Rinses before this one. */
+  log: z
+    .array(
+      z.object({
+        after: z.string().max(60, 'too-long'),
+        taste: z.string().max(20, 'too-long'),
+        salinity: z.string().max(20, 'too-long')
+      })
+    )
+    .max(12, 'too-many')
+    .default([])
 });
 export type RinsedSaid = z.infer<typeof rinsedSchema>;
 /** A dose as mass fraction of the base it names. */
-const fraction = number(0.001, 0.6, 'salt-out-of-range');
+const fraction = number(DOSES.from, DOSES.to, 'salt-out-of-range');
 /** Salty ingredients, the amount as typed: g or ml. */
 export const extraSchema = z.object({ id, amount: z.string().max(60, 'too-long') });
 const extras = jsonField(z.array(extraSchema).max(20, 'too-many').default([]));
@@ -37,6 +49,13 @@ const counts = jsonField(
     .nullable()
     .default(null)
 );
+
+/** By the jar's place in the row ("j1"): gross and empty weight, as typed. */
+const filled = z.record(
+  z.string().regex(/^j\d{1,2}$/, 'id-strange'),
+  z.object({ gross: z.string().max(60, 'too-long'), tare: z.string().max(60, 'too-long') })
+);
+export type FilledSaid = z.infer<typeof filled>;
 
 /** What stands on the bench: enough for the worksheet, whoever computes it. */
 export const benchChoiceSchema = z.object({
@@ -54,7 +73,13 @@ export const benchChoiceSchema = z.object({
   mix: mix.default('jug'),
   hot: ticked,
   /** Kept brines that go in. */
-  brineIds: jsonField(z.array(id).max(10, 'too-many').default([]))
+  brineIds: jsonField(z.array(id).max(10, 'too-many').default([])),
+  /** The heavy salting as it is said; empty: the style's usual. */
+  heavy: z.string().max(160, 'dose-too-long').default(''),
+  /** Jars that are not full are topped up with brine, or not; left out: as the style does. */
+  topUp: z.enum(['yes', 'no'], 'not-a-choice').optional(),
+  /** Fill and weigh: what each jar weighs full and empty, as typed, by its place in the row. */
+  filled: jsonField(filled.default({}))
 });
 
 /** Compute without storing: things as weighed, by crop. */
@@ -105,12 +130,15 @@ export const benchDraftSchema = z.object({
   mix: mix.optional(),
   hot: z.boolean().optional(),
   brineIds: z.array(id).max(10, 'too-many').optional(),
+  heavy: z.string().max(160, 'dose-too-long').optional(),
+  topUp: z.enum(['yes', 'no']).optional(),
+  filled: filled.optional(),
   recipeId: id.optional(),
   /** Weighed against a target, as typed, by what it is; targets moved by hand, g. */
   weighed: z.record(id, z.string().max(60, 'too-long')).optional(),
   targets: z.record(id, z.number().min(0).max(1e6)).optional(),
   /** Habits of dosing as the household says them, to hold against the batch. */
-  said: z.array(z.string().max(80, 'text-too-long')).max(2, 'too-many').optional(),
+  said: z.array(z.string().max(160, 'text-too-long')).max(2, 'too-many').optional(),
   name: z.string().max(80, 'text-too-long').optional()
 });
 export type BenchDraft = z.infer<typeof benchDraftSchema>;
@@ -132,6 +160,7 @@ export function changeDraft(draft: BenchDraft, change: z.output<typeof draftChan
   const base = Object.fromEntries(kept) as BenchDraft;
   const merged = { ...base, ...change.set };
   if (base.weighed && change.set.weighed) merged.weighed = { ...base.weighed, ...change.set.weighed };
+  if (base.filled && change.set.filled) merged.filled = { ...base.filled, ...change.set.filled };
   if (base.targets && change.set.targets) merged.targets = { ...base.targets, ...change.set.targets };
   return merged;
 }
@@ -161,6 +190,19 @@ export const measurePHSchema = z.object({
   fillingIds: ids,
   pH: number(2, 8, 'ph-out-of-range')
 });
+/** A reading that was wrong: what it really was; empty: there was none. */
+export const correctPHSchema = z.object({
+  commandId,
+  batchId: id,
+  of: id,
+  pH: z.preprocess(
+    (v) => (v === '' ? undefined : v),
+    number(2, 8, 'ph-out-of-range').optional()
+  )
+});
+/** A sign that was seen, by its id. */
+export const seeSignSchema = z.object({ commandId, batchId: id, fillingIds: ids, sign: id });
+export const takeBackSignSchema = z.object({ commandId, batchId: id, of: id });
 export const moveJarsSchema = z.object({ commandId, batchId: id, fillingIds: ids, placeId: id });
 
 /** A quarter, the rest, or a weight as typed; `seenG` is what the page showed as left. */
@@ -195,7 +237,7 @@ export const enterStandingSchema = z.object({
   quarters: number(1, 4, 'not-a-choice').default(4),
   saltPercent: z.preprocess(
     (v) => (v === '' ? undefined : v),
-    number(0.5, 10, 'salt-out-of-range').optional()
+    number(SALINITIES.from * 100, SALINITIES.to * 100, 'salinity-strange').optional()
   ),
   note: maybeText
 });
@@ -208,7 +250,7 @@ export const keepBrineSchema = z.object({
   commandId,
   name: shortText,
   amount: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long'),
-  strengthPercent: number(0.1, 26, 'brine-strength-strange'),
+  strengthPercent: number(SALINITIES.from * 100, SALINITIES.to * 100, 'brine-strength-strange'),
   batchId: z.union([id, z.literal('')]).optional()
 });
 /** Kept brine taken: into soup, a dressing, down the drain. Without an amount: all of it. */
@@ -224,13 +266,14 @@ export const putRightSchema = z.object({
     .transform((v) => v as (typeof TROUBLES)[number]),
   /** Missing, poured or added: ml, g, or mm of level. */
   amount: maybeWeightText,
+  lost: maybeWeightText,
   /** As tasted or measured; empty: as the record says. */
   salinityPercent: z.string().max(20, 'too-long').default(''),
   /** Where it should end; empty: the style's usual. */
   targetPercent: z.string().max(20, 'too-long').default(''),
   freeBrine: maybeWeightText,
   /** Of a wrong top-up: percent of salt in it, 0 for plain water. */
-  strengthPercent: z.string().max(20, 'too-long').default(''),
+  strengthPercent: z.string().max(60, 'too-long').default(''),
   cropId: z.union([id, z.literal('')]).default(''),
   reason: note
 });

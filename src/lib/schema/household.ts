@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { EATERS } from '../core/safety';
 import { LIDS, WEIGHT_KINDS } from '../core/vessel';
 import { commandId, day, id, jsonField, number, shortText, ticked } from './common';
 
@@ -23,6 +24,19 @@ export const settleSchema = z.object({
   beds: z.string().max(500, 'text-too-long').optional(),
   waterId: id.optional(),
   mild: z.enum(['yes', 'no'], 'not-a-choice').optional(),
+  /** Who eats here; the form says that it asked, since an empty list sends nothing. */
+  eatersAsked: ticked,
+  eaters: z.preprocess(
+    (v) => (v === undefined ? [] : Array.isArray(v) ? (v as unknown[]) : [v]),
+    z
+      .array(
+        z.enum(
+          EATERS.map((e) => e.id),
+          'not-a-choice'
+        )
+      )
+      .max(10, 'too-many')
+  ),
   jars: jsonField(z.array(jar).max(30, 'too-many').default([]))
 });
 

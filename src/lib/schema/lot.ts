@@ -18,6 +18,8 @@ export const weighInSchema = z.object({
   kept: z.enum(['room', 'cold'], 'not-a-choice').default('room'),
   /** Counted beside being weighed: the mean piece weight learns from it. */
   pieces: z.preprocess((v) => (v === '' ? undefined : v), number(1, 5000, 'count-out-of-range').optional()),
+  /** The pieces weigh far from the table, and it is so. */
+  sure: ticked,
   note
 });
 /** The pick weighed something else: a new event, the old one stays. */

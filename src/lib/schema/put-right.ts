@@ -2,16 +2,19 @@ import { freeBrineG, jarNow, salinityOf, usualTarget, type Batch, type Filling }
 import type { WallMinute } from '../core/calendar';
 import { putRight, type JarNow, type Remedy, type Trouble, type TroubleKind } from '../core/correct';
 import { crop } from '../core/produce';
-import { as } from '../core/quantity';
-import { readQuantity, type Ways } from '../core/reading';
+import { as, type TrueStrength } from '../core/quantity';
+import { readDose, readQuantity, type Ways } from '../core/reading';
 import { done, refuse, type Outcome } from '../core/refusal';
-import { brineDensity } from '../core/salt';
+import { DOSES, SALINITIES } from '../core/safety';
+import { brineDensity, trueStrength } from '../core/salt';
 import { heightOf, jarGeometry, profile, volumeTo } from '../core/vessel';
 
 /** A trouble as typed, each amount per jar. */
 export interface TroubleSaid {
   readonly trouble: TroubleKind;
   readonly amount: string;
+  /** Of what ran over before it was filled up again; empty: as much as was poured. */
+  readonly lost: string;
   readonly salinityPercent: string;
   readonly targetPercent: string;
   readonly freeBrine: string;
@@ -33,11 +36,11 @@ export function remedyFor(
   now: WallMinute,
   ways: Ways
 ): Outcome<PutRight> {
-  const measured = readPercent(said.salinityPercent, 'salinityPercent', 0.15);
+  const measured = readPercent(said.salinityPercent, 'salinityPercent');
   if (!measured.ok) return measured;
   const salinity = measured.value ?? salinityOf(b, f);
   if (salinity === null || !(salinity > 0)) return refuse('salt-not-known', { field: 'salinityPercent' });
-  const target = readPercent(said.targetPercent, 'targetPercent', 0.1);
+  const target = readPercent(said.targetPercent, 'targetPercent');
   if (!target.ok) return target;
   const trouble = readTrouble(said, b, f, ways);
   if (!trouble.ok) return trouble;
@@ -47,18 +50,21 @@ export function remedyFor(
 }
 
 /** A percent as typed, as a fraction; nothing typed is nothing said. */
-function readPercent(said: string, field: string, most: number): Outcome<number | null> {
+function readPercent(said: string, field: string): Outcome<number | null> {
   const text = said.replace('%', '').replace(',', '.').trim();
   if (text === '') return done(null);
   const fraction = Number(text) / 100;
-  return fraction >= 0 && fraction < most
+  return fraction >= SALINITIES.from && fraction <= SALINITIES.to
     ? done(fraction)
     : refuse('salinity-strange', { field, values: { said } });
 }
 
 function readTrouble(said: TroubleSaid, b: Batch, f: Filling, ways: Ways): Outcome<Trouble> {
   const kind = said.trouble;
-  const free = readLiquid(said.freeBrine, 'freeBrine', f, ways, freeBrineG(f));
+  // What was just poured lies free over the pieces until it has evened out.
+  const pours = kind === 'wrong-top-up' || kind === 'spilled-refilled';
+  const just = pours && said.amount.trim() !== '' ? readLiquid(said.amount, 'amount', f, ways) : done(0);
+  const free = readLiquid(said.freeBrine, 'freeBrine', f, ways, freeBrineG(f) + (just.ok ? just.value : 0));
   if (!free.ok) return free;
   if (kind === 'too-weak') return done({ kind });
   if (kind === 'too-salty') return done({ kind, freeBrineG: free.value });
@@ -69,15 +75,38 @@ function readTrouble(said: TroubleSaid, b: Batch, f: Filling, ways: Ways): Outco
     if (!c) return refuse('crop-unknown', { field: 'cropId' });
     return done({ kind, addedG: amount.value, moisture: c.moisture });
   }
-  if (kind !== 'wrong-top-up') return done({ kind, missingG: amount.value });
-  const strength = readPercent(said.strengthPercent || '0', 'strengthPercent', 0.26);
+  if (kind !== 'wrong-top-up' && kind !== 'spilled-refilled') return done({ kind, missingG: amount.value });
+  const strength = readStrength(said.strengthPercent, ways);
   if (!strength.ok) return strength;
-  return done({
-    kind,
-    pouredG: amount.value,
-    strength: as.trueStrength(strength.value ?? 0),
-    freeBrineG: free.value
-  });
+  const poured = { pouredG: amount.value, strength: strength.value, freeBrineG: free.value };
+  if (kind === 'wrong-top-up') return done({ kind, ...poured });
+  const lost = said.lost.trim() === '' ? amount : readLiquid(said.lost, 'lost', f, ways);
+  return lost.ok ? done({ kind, missingG: lost.value, ...poured }) : lost;
+}
+
+/**
+ * Salt of what was poured, as people say it: "0", "plain water", "3 %" (of the water), "1 tbsp a cup", "30 g/l". What can
+ * mean two salts is refused, naming them.
+ */
+function readStrength(said: string, ways: Ways): Outcome<TrueStrength> {
+  const text = said.trim();
+  const field = 'strengthPercent';
+  if (/^(0 ?%?|(plain |just |only )?(tap )?water)?$/i.test(text)) return done(as.trueStrength(0));
+  const figure = /^[\d.,]+ ?%?$/.test(text);
+  const read = readDose(figure ? `${text.replace('%', '')} % of the water` : text, ways);
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field } };
+  const strengths = read.value
+    .filter((r) => r.base === 'water')
+    .map((r) => (r.saltG * (r.pure ? 1 : r.kind.purity)) / r.per);
+  const [low, high] = [Math.min(...strengths), Math.max(...strengths)];
+  if (strengths.length === 0) return refuse('strength-of-what', { field, values: { said } });
+  if (high > low * 1.05)
+    return refuse('strength-unclear', {
+      field,
+      values: { said, low: (low * 100).toFixed(1), high: (high * 100).toFixed(1) }
+    });
+  if (low > DOSES.to) return refuse('salinity-strange', { field, values: { said } });
+  return done(trueStrength(as.perWater(low)));
 }
 
 /** Liquid as people say it: grams, millilitres, or millimetres of level in this jar. */

@@ -88,6 +88,10 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
           'Free a smaller jar, add to it, or choose the jar by hand.'
         ]
       : ['No jar is free.', 'Add the jars you own in Kit, or empty one.'],
+  'no-jars-chosen': [
+    'No jar is chosen.',
+    'Take one with + under “Choose the jars by hand”, or one of the sets.'
+  ],
   'jars-not-free': (v) => [`Only ${v.free} of ${v.name} are free.`, `Choose ${v.free} or fewer.`],
   'no-water-to-dose': [
     'Dry salting adds no water, so a dose per water means nothing here.',
@@ -124,7 +128,10 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     'Give its salt in percent, between 0.1 and 26, such as 5.'
   ],
   'brine-unknown': ['That brine is not there.', 'Reload the page: it may be used up.'],
-  'salinity-strange': (v) => [`“${v.said}” is no salt content of a leaf.`, 'Give percent, such as 2.1.'],
+  'salinity-strange': (v) => [
+    `“${v.said}” is no salt content of a jar or a leaf.`,
+    'Give percent between 0.1 and 26.4, all that water holds; such as 2.1.'
+  ],
   'jar-measures-strange': (v) => [
     `The opening and the height do not go with ${v.ml} ml.`,
     'Measure the opening inside and the height inside, in mm or cm.'
@@ -137,7 +144,10 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     'Say which jar broke, on the counter or in the cold.'
   ],
   'ingredient-unknown': ['I do not know that ingredient.', 'Choose one from the list.'],
-  'salt-out-of-range': ['That is no dose of salt.', 'Give between 0.5 and 10 %; 2 to 3 % is usual.'],
+  'salt-out-of-range': [
+    'That is no dose of salt.',
+    'Give between 0.1 and 36 %: more than that no water dissolves. 2 to 3 % is usual.'
+  ],
   'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
   'jar-volume-strange': (v) => [
     `${v.saidMl} ml does not fit a jar of ${v.nominalMl} ml.`,
@@ -162,7 +172,10 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'place-in-use': (v) => [`Jars stand at ${v.place}, so its kind cannot change.`, 'Move them first.'],
   'people-out-of-range': ['How many eat with you?', 'Give 1 to 50.'],
   'step-out-of-range': ['A kitchen scale does not step like that.', 'Give 0.1, 1, 2 or 5 g.'],
-  'temp-out-of-range': ['That is no temperature for a room.', 'Give °C between -5 and 45, such as 21.'],
+  'temp-out-of-range': [
+    'That is no temperature for a room.',
+    'Give between -5 and 45 °C (23 and 113 °F), such as 21 °C.'
+  ],
   'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
   'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
   'bench-changed': (v) => [
@@ -281,6 +294,32 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     'Check both; if it is so, tick it below and weigh it in.'
   ],
   'temp-not-understood': (v) => [`“${v.said}” is no temperature.`, 'Write it like 21 °C or 70 °F.'],
+  'more-than-fits': (v) => [
+    `That is ${g(v.saidG)}, and this jar takes about ${g(v.roomG)} of liquid beside what is in it.`,
+    'Check the figure; each jar is meant, not all of them.'
+  ],
+  'strength-of-what': (v) => [
+    `“${v.said}”: salt to how much water?`,
+    'Say it of the water: 3 %, 30 g/l, 1 tbsp a cup of water; 0 for plain water.'
+  ],
+  'strength-unclear': (v) => [
+    `“${v.said}” can mean ${v.low} % or ${v.high} %.`,
+    'Say which salt, or weigh it: 30 g to 1 l.'
+  ],
+  'heavy-of-what': (v) => [
+    `“${v.said}”: salt to how much leaf?`,
+    'Say it of the leaf: 10 %, a cup to 4 lb, 2 tbsp a head.'
+  ],
+  'heavy-strange': (v) => [
+    `“${v.said}” is ${v.percent} % of the leaf: heavy salting before a rinse takes 5 to 12 % as a rule.`,
+    'Give between 2 and 20 % of the leaf.'
+  ],
+  'sign-unknown': ['That sign is not there.', 'Choose one that is shown.'],
+  'reading-unknown': ['That reading is not there.', 'Reload the page: it may have been undone.'],
+  'discard-first': (v) => [
+    `Jar ${v.lidNumber} is to be thrown away: ${v.why}`,
+    'Throw it away; or correct the reading or take the sign back, if it was wrong.'
+  ],
   'salt-blend': [
     'Potassium blends and reduced salt are not reckoned here: salt is what keeps the jar.',
     'Use a plain salt, or a recipe tested for the blend.'

@@ -10,14 +10,15 @@ export const numbers = (all: readonly number[]): string =>
 
 const CARE: Record<CareKind, readonly [does: string, why: string]> = {
   open: ['Open', 'over the sink, slowly, a cloth on top; close again'],
-  look: ['Look and press down', 'all under, follower in place, skim what floats'],
-  airlock: ['Water in the airlock', 'top it up'],
-  juice: ['Juice over the shreds?', 'if not, pour brine of the same strength'],
+  look: ['Look and press down', 'all of it under the brine, skim what floats'],
+  airlock: ['Water in the airlock', 'water to its line'],
+  juice: ['Juice over the shreds?', 'if not, pour boiled, cooled brine over them'],
   taste: ['Taste', 'with a clean fork'],
   pH: ['Measure pH', 'a strip in the brine'],
   toCold: ['Move to the cold', 'the latest day for the counter'],
   openInCold: ['Open once in the cold', 'it still gasses in the first week'],
-  level: ['Check the level', 'liquid over everything']
+  level: ['Check the level', 'liquid over everything'],
+  stir: ['Stir the mash', 'to the bottom; smooth the top, wipe the rim']
 };
 
 /** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
@@ -35,7 +36,8 @@ const SHORT: Record<CareKind, string> = {
   pH: 'pH',
   toCold: 'to the cold',
   openInCold: 'open',
-  level: 'level'
+  level: 'level',
+  stir: 'stir'
 };
 /** A word for under a jar. */
 export const careShort = (kind: CareKind): string => SHORT[kind];
@@ -54,11 +56,12 @@ export const TROUBLE_WORDS: Record<TroubleKind, string> = {
   short: 'too little liquid over it',
   'too-salty': 'too salty',
   'too-weak': 'too little salt',
-  evaporated: 'the level fell: it dried off',
+  evaporated: 'the level fell: water evaporated',
   spilled: 'the level fell: brine ran over or was spilled',
-  'drawn-in': 'the level fell: drawn back in',
+  'spilled-refilled': 'brine ran over, and it is filled up already',
+  'drawn-in': 'the level fell: brine sank into the vegetables',
   'wrong-top-up': 'topped up with the wrong thing',
-  'unsalted-added': 'something unsalted went in after'
+  'unsalted-added': 'unsalted vegetables were worked in afterwards'
 };
 
 const SLIP_WORDS: Record<Slip, string> = {
@@ -131,11 +134,17 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   taste: (a) => `Taste noted for ${a.name}`,
   'correct-taste': () => 'Taste corrected',
   ph: (a) => `pH noted for ${a.name}`,
+  'correct-ph': () => 'Reading corrected',
+  'see-sign': (a) => `Jar ${numbers(a.lidNumbers ?? [])}: throw it away, do not taste it`,
+  'take-back-sign': () => 'Taken back',
   move: (a) => `Moved: jar ${numbers(a.lidNumbers ?? [])}`,
   portion: (a, u) => `Jar ${numbers(a.lidNumbers ?? [])}: ${writeMass(a.g ?? 0, u)} less`,
   'correct-portion': () => 'Corrected',
   'enter-standing': (a) => `Entered: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lids`,
-  settle: () => 'Settings kept',
+  settle: (a) =>
+    a.owned === undefined
+      ? 'Settings saved'
+      : `Saved: ${a.owned} jar${a.owned === 1 ? '' : 's'}, the units and who eats`,
   'own-jars': (a) => `${a.name}: ${a.owned} owned`,
   'measure-jar': (a) => `${a.name}: measured`,
   'set-tare': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} empty`,

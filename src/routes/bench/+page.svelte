@@ -15,6 +15,8 @@
   import BrineChoices from '$lib/ui/bench/BrineChoices.svelte';
   import Choices from '$lib/ui/bench/Choices.svelte';
   import Extras from '$lib/ui/bench/Extras.svelte';
+  import FillAndWeigh from '$lib/ui/bench/FillAndWeigh.svelte';
+  import NotFull from '$lib/ui/bench/NotFull.svelte';
   import GoingIn from '$lib/ui/bench/GoingIn.svelte';
   import JarRow from '$lib/ui/bench/JarRow.svelte';
   import JarSets from '$lib/ui/bench/JarSets.svelte';
@@ -23,7 +25,7 @@
   import ScaleOrSpoon from '$lib/ui/bench/ScaleOrSpoon.svelte';
   import SayIt from '$lib/ui/bench/SayIt.svelte';
   import StartDialog from '$lib/ui/bench/StartDialog.svelte';
-  import { seasoningOf, targetsOf } from '$lib/ui/bench/targets';
+  import { isSalt, seasoningOf, targetsOf } from '$lib/ui/bench/targets';
   import WaysList from '$lib/ui/bench/WaysList.svelte';
   import WeighOut from '$lib/ui/bench/WeighOut.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
@@ -81,7 +83,7 @@
     const hours = evenAfterHours(radius, d);
     const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
     const share = fleshShare(tasting, radius, d);
-    return `Evened out after about ${waitWords(hours)}; do not correct it before.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
+    return `Salt needs about ${waitWords(hours)} to even out; correct nothing sooner.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
   /** What goes in by the jar goes into a crock by the litre. */
   const jarsWorthHere = $derived(jarsWorth((sheet?.jars ?? []).map((j) => j.usableMl)));
@@ -150,8 +152,8 @@
         <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
       {/if}
       <div class="order-4 flex min-w-0 flex-col gap-4 lg:order-none">
+        {#if !noJars}<JarSets {bench} jars={data.jars} {sets} />{/if}
         {#if sheet}
-          <JarSets {bench} jars={data.jars} {sets} />
           {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
               {questionWords(q, house.mass)}
             </p>{/each}
@@ -167,7 +169,9 @@
               />{/each}
           </p>
           <ScaleOrSpoon {sheet} />
+          {#if sheet.shreds}<NotFull {bench} {sheet} shreds={sheet.shreds} />{/if}
           <BrineChoices {bench} {sheet} brines={data.brines} />
+          {#if bench.salting === 'brine'}<FillAndWeigh {bench} {sheet} />{/if}
           <WeighOut {bench} {targets} />
           <Unfold text="How it is made, step by step">
             <HowItIsMade
@@ -195,7 +199,6 @@
             <p class="text-lg font-semibold">{bench.refused.says}</p>
             <p>{bench.refused.wouldWork}</p>
           </div>
-          <JarSets {bench} jars={data.jars} {sets} />
         {/if}
       </div>
     </div>
@@ -245,7 +248,7 @@
         )}: {plain(sheet.juice.saltPerLitreG, 0)} g of your salt to 1 l water; it keeps the strength.
       </p>
     {/if}
-    <StartDialog bind:open={starting} {bench} {sheet} salt={targets.find((t) => t.id === 'salt')} />
+    <StartDialog bind:open={starting} {bench} {sheet} salts={targets.filter(isSalt)} />
   {/if}
 {/if}
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { verdictOn } from '$lib/core/care';
   import type { StockJar } from '$lib/core/larder';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
@@ -20,6 +21,9 @@
   const at = (id: string) => data.stock.filter((s) => s.placeId === id);
   const asked = $derived(chosenBy('jar'));
   const chosen = $derived(data.stock.find((s) => s.filling.id === asked) ?? data.stock[0]);
+  const edible = $derived(
+    data.stock.filter((s) => !verdictOn(s.batch, s.filling, house.household.places, house.now))
+  );
   const total = $derived(data.stock.reduce((a, s) => a + s.filling.leftG, 0));
   const choose = (id: string) => goto(`/cold?jar=${id}`, { noScroll: true, keepFocus: true });
 </script>
@@ -42,9 +46,9 @@
             <div class="flex flex-wrap justify-between gap-x-4 border-b border-rule-soft pb-1">
               <h2>{place.name}</h2>
               <p class="text-quiet">
-                {place.tempC} °C, {shelfLitres(jars).toFixed(0)}{place.shelfLitres
-                  ? ` of ${place.shelfLitres}`
-                  : ''} l of shelf
+                {house.temp(place.tempC)}, {house.volume(shelfLitres(jars) * 1000)}{place.shelfLitres
+                  ? ` of ${house.volume(place.shelfLitres * 1000)}`
+                  : ''} of shelf
               </p>
             </div>
             <div class="pt-4">
@@ -60,6 +64,7 @@
                   />
                 {/snippet}
                 {#snippet caption(s)}
+                  {#if !edible.includes(s)}<p class="font-bold text-harm">throw away</p>{/if}
                   <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>
                     {s.best < house.now ? 'past best, ' : 'best till '}{relativeDay(s.best, house.now)}
                   </p>
@@ -73,7 +78,7 @@
       <section>
         <h2 class="border-b border-rule-strong pb-1">Eat first</h2>
         <ol>
-          {#each data.stock.slice(0, 6) as s (s.filling.id)}
+          {#each edible.slice(0, 6) as s (s.filling.id)}
             <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
               <button
                 class="min-h-11 text-left underline underline-offset-4"

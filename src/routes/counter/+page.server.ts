@@ -19,6 +19,9 @@ export const actions: Actions = {
   care: action(USE_CASES.care),
   taste: action(USE_CASES.taste),
   ph: action(USE_CASES.ph),
+  correctPH: action(USE_CASES['correct-ph']),
+  seeSign: action(USE_CASES['see-sign']),
+  takeBackSign: action(USE_CASES['take-back-sign']),
   move: action(USE_CASES.move),
   right: action(USE_CASES['put-right']),
   sour: action(USE_CASES['sour-sauce'])

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { placeOf, standing, type Batch, type Filling } from '$lib/core/batch';
-  import { dayNumberOf, daysAtPace } from '$lib/core/care';
+  import { dayNumberOf, daysAtPace, verdictOn } from '$lib/core/care';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
@@ -36,7 +36,8 @@
   );
   const tasksOf = (f: Filling) => data.tasks.filter((t) => t.fillingIds.includes(f.id));
   const soon = $derived(data.tasks.filter((t) => t.due > house.now).slice(0, 4));
-  const says = (f: Filling) => {
+  const says = (f: Filling, b: Batch) => {
+    if (verdictOn(b, f, house.household.places, house.now)) return { due: true, text: 'throw away' };
     const due = tasksOf(f).find((t) => t.due <= house.now);
     if (due) return { due: true, text: careShort(due.kind) };
     const next = tasksOf(f)[0];
@@ -65,7 +66,7 @@
           <section>
             <div class="flex justify-between border-b border-rule-soft pb-1">
               <h2>{place.name}</h2>
-              <p class="text-quiet">{place.tempC} °C</p>
+              <p class="text-quiet">{house.temp(place.tempC)}</p>
             </div>
             <div class="pt-4">
               <Shelf {jars} key={(j) => j.f.id}>
@@ -82,7 +83,7 @@
                   />
                 {/snippet}
                 {#snippet caption({ b, f })}
-                  {@const s = says(f)}
+                  {@const s = says(f, b)}
                   <p class="font-bold">day {dayNumberOf(b, house.now)}</p>
                   <p class={['max-w-24', s.due ? 'font-bold text-heed' : 'text-quiet']}>
                     {s.text}{s.due ? ' now' : ''}

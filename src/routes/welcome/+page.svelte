@@ -1,12 +1,13 @@
 <script lang="ts">
   import { Button, Input, Label, Radio } from 'flowbite-svelte';
   import { goto } from '$app/navigation';
-  import { jarGeometry, type Lid } from '$lib/core/vessel';
+  import { jarGeometry, LIDS, type Lid } from '$lib/core/vessel';
+  import { LID_WORDS } from '$lib/ui/words';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
   import Trouble from '$lib/ui/forms/Trouble.svelte';
   import { UNITS } from '$lib/ui/kit/choices';
 
-  /** The jars most kitchens have; the rest is added in Kit. */
+  /** The jars most kitchens have, with the lid they usually bear; the rest is added in Kit. */
   const USUAL: Record<string, readonly (readonly [string, Lid])[]> = {
     metric: [
       ['clip-500', 'clamped'],
@@ -27,12 +28,33 @@
   };
   let units = $state<'metric' | 'US' | 'imperial'>('metric');
   let counts = $state<Record<string, number>>({});
-  const usual = $derived(USUAL[units] ?? USUAL.metric!);
+  let lids = $state<Record<string, Lid>>({});
+  // What is counted stays, whatever is read in: a household may own quarts and litre jars at once.
+  const all = [...new Map([...USUAL.metric!, ...USUAL.US!].map((j) => [j.join(), j])).values()];
+  const first = $derived(USUAL[units] ?? USUAL.metric!);
+  let both = $state(false);
+  const usual = $derived([
+    ...first,
+    ...all.filter((j) => !first.includes(j) && (both || (counts[j.join('')] ?? 0) > 0))
+  ]);
   const jars = $derived(
-    usual.flatMap(([geometryId, lid]) =>
-      (counts[geometryId + lid] ?? 0) > 0 ? [{ geometryId, lid, owned: counts[geometryId + lid] }] : []
+    merged(
+      all.flatMap(([geometryId, lid]) => {
+        const key = geometryId + lid;
+        return (counts[key] ?? 0) > 0 ? [{ geometryId, lid: lids[key] ?? lid, owned: counts[key] ?? 0 }] : [];
+      })
     )
   );
+  /** Two rows that were given the same lid are one kind of jar. */
+  function merged(rows: { geometryId: string; lid: Lid; owned: number }[]) {
+    const out: typeof rows = [];
+    for (const r of rows) {
+      const same = out.find((o) => o.geometryId === r.geometryId && o.lid === r.lid);
+      if (same) same.owned += r.owned;
+      else out.push({ ...r });
+    }
+    return out;
+  }
   const step = (key: string, by: number) => (counts[key] = Math.max(0, (counts[key] ?? 0) + by));
 </script>
 
@@ -69,9 +91,19 @@
         <legend class="font-display text-lg font-bold">Which jars do you own?</legend>
         <ul class="mt-2 border-t border-rule">
           {#each usual as [geometryId, lid] (geometryId + lid)}
-            {@const name = `${jarGeometry(geometryId)?.name}, ${lid}`}
-            <li class="flex items-center justify-between border-b border-rule">
-              <span>{name}</span>
+            {@const key = geometryId + lid}
+            {@const name = `${jarGeometry(geometryId)?.name}, ${lids[key] ?? lid}`}
+            <li class="flex flex-wrap items-center justify-between border-b border-rule">
+              <span
+                >{jarGeometry(geometryId)?.name}
+                {#if (counts[key] ?? 0) > 0}<select
+                    class="ml-1 min-h-11 border-0 bg-transparent text-sm underline"
+                    aria-label="Lid of {jarGeometry(geometryId)?.name}"
+                    value={lids[key] ?? lid}
+                    onchange={(e) => (lids[key] = e.currentTarget.value as Lid)}
+                    >{#each LIDS as l (l)}<option value={l}>{LID_WORDS[l]}</option>{/each}</select
+                  >{:else}<span class="text-sm text-quiet">, {LID_WORDS[lid]}</span>{/if}</span
+              >
               <span class="flex items-center">
                 <button
                   type="button"
@@ -90,6 +122,9 @@
             </li>
           {/each}
         </ul>
+        {#if !both}<button type="button" class="act" onclick={() => (both = true)}
+            >{units === 'US' ? 'litre jars, too' : 'pints and quarts, too'}</button
+          >{/if}
         <Trouble problem={problemAt('jars')} />
       </fieldset>
       <div class="mt-6 flex flex-wrap gap-3">

@@ -96,6 +96,12 @@ export interface Batch {
   readonly brineSaid?: boolean;
   readonly saltG: number | null;
   readonly note: string;
+  /** What this batch aimed at, mass fraction; null where nobody said. */
+  readonly aim: number | null;
+  /** Each rinse of a heavily salted leaf, as it was weighed and tasted. */
+  readonly rinses: readonly RinseLogged[];
+  /** Signs seen that mean "throw it away". */
+  readonly signs: readonly SignSeen[];
   readonly fillings: readonly Filling[];
   readonly care: readonly CareMark[];
   readonly tastes: readonly Taste[];
@@ -105,6 +111,21 @@ export interface Batch {
   readonly sourings: readonly Souring[];
   /** The recipe it was made by, and which version of it. */
   readonly recipe: RecipeUsed | null;
+}
+
+/** One rinse, in the words it was said. */
+export interface RinseLogged {
+  readonly after: string;
+  readonly taste: string;
+  readonly salinity: string;
+}
+
+/** A sign of spoiling, seen on some jars. */
+export interface SignSeen {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly sign: string;
 }
 
 /** Acid stirred into a sauce as a first step; the pH measured next says what it did. */
@@ -149,6 +170,8 @@ export type BatchEvent =
         readonly placeId: string;
         readonly fillings: readonly NewFilling[];
         readonly worksheet: Worksheet;
+        readonly aim?: number;
+        readonly rinses?: readonly RinseLogged[];
         readonly recipe?: RecipeUsed | null;
       };
     }
@@ -180,6 +203,10 @@ export type BatchEvent =
       readonly data: { readonly of: string } & Pick<Taste, 'sour' | 'salt' | 'crunch' | 'note'>;
     }
   | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
+  /** A reading that was wrong: what it really was, or null where there was none. */
+  | { readonly type: 'pHCorrected'; readonly data: { readonly of: string; readonly pH: number | null } }
+  | { readonly type: 'signSeen'; readonly data: Omit<SignSeen, 'id' | 'at'> }
+  | { readonly type: 'signTakenBack'; readonly data: { readonly of: string } }
   | {
       readonly type: 'moved';
       readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string };
@@ -221,6 +248,17 @@ export function evolveBatch(
     }
     case 'measured':
       return { ...state, readings: [...state.readings, { ...said, ...event.data }] };
+    case 'pHCorrected': {
+      const { of, pH } = event.data;
+      return {
+        ...state,
+        readings: state.readings.flatMap((r) => (r.id !== of ? [r] : pH === null ? [] : [{ ...r, pH }]))
+      };
+    }
+    case 'signSeen':
+      return { ...state, signs: [...state.signs, { ...said, ...event.data }] };
+    case 'signTakenBack':
+      return { ...state, signs: state.signs.filter((s) => s.id !== event.data.of) };
     case 'moved': {
       const { fillingIds, placeId } = event.data;
       return withFillings(state, fillingIds, (f) => ({ ...f, stays: [...f.stays, { placeId, from: at }] }));
@@ -254,6 +292,9 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     brineSaid: rest.brineSaid ?? false,
     saltG: rest.saltG,
     note: rest.note,
+    aim: event.type === 'started' ? (event.data.aim ?? plannedIn(event.data.worksheet)) : null,
+    rinses: (event.type === 'started' ? event.data.rinses : undefined) ?? [],
+    signs: [],
     startedAt,
     fillings: fillings.map((f) => {
       const startG = f.startG ?? f.contentsG;
@@ -268,6 +309,9 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     recipe: (event.type === 'started' ? event.data.recipe : null) ?? null
   };
 }
+
+/** What the worksheet of an older event aimed at; the oldest had none. */
+const plannedIn = (w: Partial<Worksheet> | undefined): number | null => w?.ends?.equilibrium ?? null;
 
 function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
   return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };

@@ -8,6 +8,7 @@ export const CARE_KINDS = [
   'pH',
   'toCold',
   'openInCold',
-  'level'
+  'level',
+  'stir'
 ] as const;
 export type CareKind = (typeof CARE_KINDS)[number];

@@ -29,6 +29,12 @@ export function phaseOfJar(b: Batch, f: Filling, salinity: number): Phase {
   return { massG: Math.max(0, f.leftG - dryG), salinity: as.equilibriumSalinity(salinity) };
 }
 
+/** What a jar can hold of liquid at all, to its rim, g: between its pieces, or over shreds. Common practice. */
+function liquidRoomG(f: Filling): number {
+  const between = f.usableMl * 1.1 - f.vegG;
+  return Math.max(between, 0.35 * f.usableMl);
+}
+
 /** Brine that can be drawn off without uncovering: what was poured, or the juice that shreds give up. Common practice. */
 export function freeBrineG(f: Filling): number {
   const share = f.contentsG > 0 ? f.leftG / f.contentsG : 0;
@@ -53,8 +59,9 @@ export function evenHoursOf(b: Batch, now: WallMinute): number {
   return Math.max(STIRRED_HOURS, evenAfterHours(radius, bruised ? BRUISED_D : RAW_FLESH_D));
 }
 
-/** Where a batch should end, for want of a wish: its style's usual salt. */
+/** Where a batch should end: what it aimed at, for want of that its style's usual salt. */
 export function usualTarget(b: Batch): number {
+  if (b.aim !== null && b.aim > 0) return b.aim;
   const s = styleOf(b.styleId);
   return s
     ? usualSaltFor(
@@ -70,6 +77,7 @@ export function jarNow(b: Batch, f: Filling, salinity: number, target: number, n
   return {
     phase: phaseOfJar(b, f, salinity),
     target: as.equilibriumSalinity(target),
+    roomG: liquidRoomG(f),
     evenHours: evenHoursOf(b, now),
     ageHours: (now - since) / 60
   };
@@ -82,9 +90,10 @@ export function correctionOf(
   purity: number
 ): Pick<Correction, 'drawnG' | 'lostG' | 'waterG' | 'naclG' | 'saltG' | 'vegG' | 'to'> {
   const sum = { drawnG: 0, lostG: 0, waterG: 0, naclG: 0, vegG: 0 };
-  if (trouble.kind === 'wrong-top-up') {
+  if (trouble.kind === 'wrong-top-up' || trouble.kind === 'spilled-refilled') {
     sum.waterG += trouble.pouredG * (1 - trouble.strength);
     sum.naclG += trouble.pouredG * trouble.strength;
+    if (trouble.kind === 'spilled-refilled') sum.lostG += trouble.missingG;
   } else if (trouble.kind === 'unsalted-added') sum.vegG += trouble.addedG;
   else if (trouble.kind === 'spilled' || trouble.kind === 'evaporated') sum.lostG += trouble.missingG;
   const before = sum.naclG;

@@ -1,4 +1,6 @@
+export { coldSince, jarCase } from './jar-case';
 export * from './pace';
 export * from './ph';
 export { EVENING, MORNING, pHLineDay, slotsOf, type JarCase } from './slots';
 export * from './tasks';
+export * from './verdict';

@@ -2,7 +2,8 @@ import { standing, type Batch } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { pHCautions, type Caution } from '../safety/index';
-import { dayNumberOf, jarCase } from './tasks';
+import { jarCase } from './jar-case';
+import { dayNumberOf } from './tasks';
 import { pHLineDay } from './slots';
 
 /** What the pH readings of a batch say today, for its slowest jar. */

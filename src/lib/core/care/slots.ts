@@ -17,6 +17,8 @@ export interface JarCase {
   readonly when: (days: number) => WallMinute;
   /** Moved to the cold; null while on the counter. */
   readonly coldSince: WallMinute | null;
+  /** How cold it is there; a cellar still sours and gasses. */
+  readonly coldC: number | null;
   /** pH was read at or under 4.2 twice. */
   readonly sourTwice: boolean;
   readonly now: WallMinute;
@@ -63,6 +65,19 @@ function lookSlots(c: JarCase, end: WallMinute, opened: readonly WallMinute[]): 
   return [...daily, ...then].filter((at) => !openedDays.has(morningOf(at)));
 }
 
+const isMash = (s: Style): boolean => s.cuts.length === 1 && s.cuts[0] === 'mash';
+/** Daily till gassing ends, about ten days as at 20-22 °C. Common practice, no source. */
+const stirSlots = (c: JarCase, end: WallMinute) =>
+  every(1, nextMorning(c.startedAt + 12 * 60), Math.min(end, c.when(10)));
+
+/** Colder than this the souring all but stops, °C; extension usage, recalled from memory: 40 °F. */
+const FRIDGE_C = 4.4;
+/** Once in a fridge; in a cellar it goes on gassing: every four days for a month. Common practice, no source. */
+const openInCold = (since: WallMinute, tempC: number): WallMinute[] => {
+  const first = nextMorning(since + 3 * MINUTES_PER_DAY);
+  return tempC <= FRIDGE_C ? [first] : every(4, first, since + 30 * MINUTES_PER_DAY);
+};
+
 /** When a kind of care is due for one jar, in order; all of them while it stands on the counter, or after the cold. */
 export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]> {
   const end = c.coldSince ?? c.now + AHEAD;
@@ -70,7 +85,9 @@ export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]
   const opened = c.lid === 'clamped' ? openSlots(c, end) : [];
   const counter: [CareKind, WallMinute[]][] = [
     ['open', opened],
-    ['look', lookSlots(c, end, opened)],
+    // A mash has nothing to press down: it is stirred while it gasses, unless an airlock seals it.
+    ['look', isMash(c.style) ? [] : lookSlots(c, end, opened)],
+    ['stir', isMash(c.style) && c.lid !== 'airlock' ? stirSlots(c, end) : []],
     [
       'airlock',
       c.lid === 'airlock' || c.lid === 'water channel'
@@ -93,7 +110,7 @@ export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]
     c.coldSince === null
       ? []
       : [
-          ['openInCold', c.lid === 'clamped' ? [nextMorning(c.coldSince + 3 * MINUTES_PER_DAY)] : []],
+          ['openInCold', c.lid === 'clamped' ? openInCold(c.coldSince, c.coldC ?? 4) : []],
           ['level', every(30, nextMorning(c.coldSince + 30 * MINUTES_PER_DAY), c.now + AHEAD)]
         ];
   const upTo = (at: WallMinute) => c.coldSince === null || at <= c.coldSince;

@@ -1,10 +1,10 @@
 import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
 import { placeOf, standing, type Batch, type CareKind, type Filling } from '../batch/index';
 import type { Place } from '../kit/index';
-import { style as styleOf } from '../style/index';
 import type { Lid } from '../vessel/index';
-import { paceFactor, spells, whenDaysPassed } from './pace';
-import { slotsOf, type JarCase } from './slots';
+import { jarCase } from './jar-case';
+import { slotsOf } from './slots';
+import { verdictOn } from './verdict';
 
 /** One thing to do: per batch, place and lid; one tap does all its jars. */
 export interface CareTask {
@@ -33,50 +33,13 @@ const MINUTES: Record<CareKind, number> = {
   pH: 2,
   toCold: 3,
   openInCold: 1,
-  level: 1
+  level: 1,
+  stir: 1
 };
 
 /** A job done a little early covers the slot to come. */
 const GRACE: Partial<Record<CareKind, number>> = { open: 3 * 60 };
 const GRACE_ELSE = 12 * 60;
-
-const findPlace = (places: readonly Place[], id: string) => places.find((p) => p.id === id);
-
-/** Since when a jar has been in the cold without a break; null while it stands on the counter. */
-export function coldSince(f: Filling, places: readonly Place[]): WallMinute | null {
-  let since: WallMinute | null = null;
-  for (const stay of f.stays) {
-    const cold = findPlace(places, stay.placeId)?.kind === 'cold';
-    since = cold ? (since ?? stay.from) : null;
-  }
-  return since;
-}
-
-/** A jar's case for the calendar of its care. */
-export function jarCase(
-  b: Batch,
-  f: Filling,
-  places: readonly Place[],
-  now: WallMinute
-): JarCase | undefined {
-  const style = styleOf(b.styleId);
-  if (!style) return undefined;
-  const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
-  const jarSpells = spells(counter, (id) => findPlace(places, id)?.tempC);
-  const tempC = jarSpells[jarSpells.length - 1]?.tempC ?? 21;
-  const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
-  return {
-    style,
-    lid: f.lid,
-    startedAt: b.startedAt,
-    tempC,
-    factor: paceFactor(tempC),
-    when: (days) => whenDaysPassed(days, b.startedAt, jarSpells),
-    coldSince: coldSince(f, places),
-    sourTwice: sour.length >= 2,
-    now
-  };
-}
 
 /** Up to when a kind of care has been answered for a jar. */
 function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
@@ -119,11 +82,14 @@ function jarTasks(b: Batch, f: Filling, places: readonly Place[], now: WallMinut
 /** All care of a batch, one task per kind, place, lid and slot, soonest first. Due now means `due <= now`. */
 export function careTasks(b: Batch, places: readonly Place[], now: WallMinute): CareTask[] {
   const groups = new Map<string, JarTask[]>();
-  for (const f of standing(b))
+  for (const f of standing(b)) {
+    // Nothing is asked of a jar that is to be thrown away.
+    if (verdictOn(b, f, places, now)) continue;
     for (const t of jarTasks(b, f, places, now)) {
       const key = `${b.id}/${t.kind}/${placeOf(f)}/${f.lid}/${t.due}`;
       groups.set(key, [...(groups.get(key) ?? []), t]);
     }
+  }
   return [...groups]
     .map(([key, tasks]) => asTask(key, b, tasks))
     .sort((x, y) => x.due - y.due || (x.key < y.key ? -1 : 1));

@@ -32,18 +32,28 @@ const GOOD_ENOUGH = 0.0005;
  */
 export function putRight(jar: JarNow, trouble: Trouble): Outcome<Remedy> {
   const { phase, target } = jar;
+  const tooMuch = beyondRoom(jar, trouble);
+  if (tooMuch !== null)
+    return refuse('more-than-fits', {
+      field: 'amount',
+      values: { roomG: Math.round(jar.roomG), saidG: Math.round(tooMuch) }
+    });
   switch (trouble.kind) {
     case 'short':
       return topUp(jar, phase, trouble.missingG);
     case 'drawn-in':
       return drawnIn(jar, trouble.missingG);
     case 'evaporated':
-    case 'spilled': {
+    case 'spilled':
+    case 'spilled-refilled': {
       if (trouble.missingG >= phase.massG)
         return refuse('more-lost-than-held', { field: 'amount', values: { heldG: Math.round(phase.massG) } });
-      const lost =
-        trouble.kind === 'spilled' ? drawn(phase, trouble.missingG) : evaporated(phase, trouble.missingG);
-      return topUp(jar, lost, trouble.missingG);
+      // What went as vapour was water, and nothing else: the salt is still there.
+      if (trouble.kind === 'evaporated')
+        return watered(jar, evaporated(phase, trouble.missingG), trouble.missingG);
+      const lost = drawn(phase, trouble.missingG);
+      if (trouble.kind === 'spilled') return topUp(jar, lost, trouble.missingG);
+      return afterPouring(jar, poured(lost, trouble.pouredG, trouble.strength), trouble.freeBrineG);
     }
     case 'too-salty':
       if (phase.salinity <= target + GOOD_ENOUGH)
@@ -53,16 +63,46 @@ export function putRight(jar: JarNow, trouble: Trouble): Outcome<Remedy> {
       if (phase.salinity >= target - GOOD_ENOUGH)
         return refuse('not-too-weak', { field: 'trouble', values: percents(phase.salinity, target) });
       return salted(jar, phase);
-    case 'wrong-top-up': {
-      const now = poured(phase, trouble.pouredG, trouble.strength);
-      if (Math.abs(now.salinity - target) <= GOOD_ENOUGH) return done(nothingToDo(jar, now));
-      return now.salinity > target ? swapped(jar, now, trouble.freeBrineG) : salted(jar, now);
-    }
+    case 'wrong-top-up':
+      return afterPouring(jar, poured(phase, trouble.pouredG, trouble.strength), trouble.freeBrineG);
     case 'unsalted-added': {
       const now = phaseOf(saltIn(phase), phase.massG - saltIn(phase) + trouble.addedG * trouble.moisture, 0);
       return now.salinity >= target - GOOD_ENOUGH ? done(nothingToDo(jar, now)) : salted(jar, now);
     }
   }
+}
+
+/** What is said to be missing or poured, where a jar of that size cannot have it; null where it can. */
+function beyondRoom(jar: JarNow, trouble: Trouble): number | null {
+  const g =
+    'pouredG' in trouble
+      ? trouble.pouredG
+      : 'missingG' in trouble
+        ? trouble.missingG
+        : 'addedG' in trouble
+          ? trouble.addedG
+          : 0;
+  return g > jar.roomG ? g : null;
+}
+
+/** Something was poured in already: too salty, brine for water; too weak, salt. */
+function afterPouring(jar: JarNow, now: Phase, freeBrineG: number): Outcome<Remedy> {
+  if (Math.abs(now.salinity - jar.target) <= GOOD_ENOUGH) return done(nothingToDo(jar, now));
+  return now.salinity > jar.target ? swapped(jar, now, freeBrineG) : salted(jar, now);
+}
+
+/** Plain water for what dried off, whatever the target: where it ends is where it stood before. */
+function watered(jar: JarNow, now: Phase, missingG: number): Outcome<Remedy> {
+  if (!(missingG > 0)) return refuse('weight-not-positive', { field: 'amount' });
+  const after = poured(now, missingG, WATER);
+  return done({
+    now,
+    doing: [{ act: 'water', waterG: missingG, times: 1 }],
+    after,
+    waitHours: jar.evenHours,
+    prematureHours: 0,
+    beside: beside(now, missingG, after.salinity)
+  });
 }
 
 const percents = (now: number, target: number) => ({

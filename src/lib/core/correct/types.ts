@@ -15,6 +15,14 @@ export type Trouble =
       readonly strength: TrueStrength;
       readonly freeBrineG: number;
     }
+  /** Brine ran over, and the jar is filled up already. */
+  | {
+      readonly kind: 'spilled-refilled';
+      readonly missingG: number;
+      readonly pouredG: number;
+      readonly strength: TrueStrength;
+      readonly freeBrineG: number;
+    }
   | {
       readonly kind: 'unsalted-added';
       readonly addedG: number;
@@ -27,6 +35,7 @@ export const TROUBLES: readonly TroubleKind[] = [
   'too-weak',
   'evaporated',
   'spilled',
+  'spilled-refilled',
   'drawn-in',
   'wrong-top-up',
   'unsalted-added'
@@ -39,6 +48,8 @@ export interface JarNow {
   /** Where it should end. */
   readonly target: EquilibriumSalinity;
   /** Hours until its pieces have evened out, and since it was filled or last corrected. */
+  /** Liquid that fits into it at all, g; more than that is a slip. */
+  readonly roomG: number;
   readonly evenHours: number;
   readonly ageHours: number;
 }

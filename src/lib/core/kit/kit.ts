@@ -69,6 +69,8 @@ export interface Household {
   readonly waterId: string;
   /** Somebody at the table likes it mild. */
   readonly mild: boolean;
+  /** Who eats here and wants a word of caution, by `EATERS`. */
+  readonly eaters: readonly string[];
   /** What was learnt begins anew after this day, by what is learnt. */
   readonly resets: Readonly<Record<string, Day>>;
   /** The first-run page has been answered or skipped. */
@@ -89,7 +91,16 @@ export type HouseholdEvent =
 export type HouseholdSettings = Partial<
   Pick<
     Household,
-    'name' | 'people' | 'units' | 'spoons' | 'saltKindId' | 'scaleStepG' | 'beds' | 'waterId' | 'mild'
+    | 'name'
+    | 'people'
+    | 'units'
+    | 'spoons'
+    | 'saltKindId'
+    | 'scaleStepG'
+    | 'beds'
+    | 'waterId'
+    | 'mild'
+    | 'eaters'
   >
 >;
 
@@ -114,6 +125,7 @@ export const NEW_HOUSEHOLD: Household = {
   away: [],
   waterId: 'filtered',
   mild: false,
+  eaters: [],
   resets: {},
   settled: false
 };

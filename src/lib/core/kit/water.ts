@@ -25,7 +25,7 @@ export const WATERS: readonly WaterSource[] = [
     id: 'rain',
     name: 'rain tank, potable',
     leadHours: 4,
-    says: 'Only if it is potable; boil it and let it cool.'
+    says: 'Only water you already drink; boiling does not remove lead.'
   },
   {
     id: 'tap',

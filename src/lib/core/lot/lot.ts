@@ -276,7 +276,16 @@ export function learntPieces(
     const c = crop(id);
     if (!c) continue;
     const mean = meanPiece(c);
-    out[id] = learn({ mean, sd: mean * relativeSd(c.pieceGsd), scale: 'log' }, weights, PIECE_BATCH_SD);
+    const taught = weights.filter((w) => !alone(w, weights, mean, c.pieceGsd));
+    out[id] = learn({ mean, sd: mean * relativeSd(c.pieceGsd), scale: 'log' }, taught, PIECE_BATCH_SD);
   }
   return out;
+}
+
+/** Further from the table than this, in spreads of the piece, a mean weight is odd. Common practice, no source. */
+const ODD = 2;
+/** One odd entry teaches nothing: it counts once another comes near it. */
+function alone(w: number, all: readonly number[], mean: number, gsd: number): boolean {
+  if (Math.abs(Math.log(w / mean)) < ODD * Math.log(gsd)) return false;
+  return all.filter((o) => Math.abs(Math.log(o / w)) < Math.log(1.5)).length < 2;
 }

@@ -22,15 +22,16 @@ export function plain(value: number, places: number): string {
 
 /** The step a mass is written to, g: for the hand, not for the record. */
 export const massStep = (g: number, units: WrittenUnits): number =>
-  units === 'metric' ? (g < 10 ? 0.1 : g < 9999.5 ? 1 : 10) : UNITS.oz.factor / 10;
+  units === 'metric' || g < UNITS.oz.factor ? (g < 10 ? 0.1 : g < 9999.5 ? 1 : 10) : UNITS.oz.factor / 10;
 
 /**
  * Writes a mass in the household's units; figure and unit are glued by a no-break space, as everywhere here.
- * Example: `writeMass(1195, 'metric')` is `'1 195 g'`; `writeMass(992.23, 'US')` is `'2 lb 3 oz'`.
+ * Example: `writeMass(1195, 'metric')` is `'1 195 g'`; `writeMass(992.23, 'US')` is `'2 lb 3 oz'`; a US 3 g stays `'3 g'`.
  */
 export function writeMass(g: number, units: WrittenUnits = 'metric'): string {
   if (g < 0) return `-${writeMass(-g, units)}`;
-  if (units === 'metric') {
+  // Under an ounce a tenth of one says nothing: scales that read ounces read grams too.
+  if (units === 'metric' || g < UNITS.oz.factor) {
     if (g < 9.95) return `${plain(g, 1)}${GLUE}g`;
     if (g < 9999.5) return `${plain(g, 0)}${GLUE}g`;
     return `${plain(g / 1000, 2)}${GLUE}kg`;
@@ -74,8 +75,11 @@ export function writeVolume(ml: number, units: WrittenUnits = 'metric'): string 
     if (ml < UNITS.impPint.factor) return `${plain(ml / UNITS.impFloz.factor, 1)}${GLUE}fl${GLUE}oz`;
     return countOf(ml / UNITS.impPint.factor, 'pint');
   }
-  if (ml < UNITS.usQuart.factor * 0.995) return countOf(ml / UNITS.usCup.factor, 'cup');
-  return countOf(ml / UNITS.usQuart.factor, 'quart');
+  if (ml >= UNITS.usQuart.factor * 0.995) return countOf(ml / UNITS.usQuart.factor, 'quart');
+  // A cup has quarters on it, a measuring jug fluid ounces: no hand pours 3.92 cups.
+  const quarters = Math.round((ml / UNITS.usCup.factor) * 4) / 4;
+  const near = quarters > 0 && Math.abs(ml / UNITS.usCup.factor / quarters - 1) < 0.01;
+  return near ? countOf(quarters, 'cup') : `${plain(ml / UNITS.usFloz.factor, 1)}${GLUE}fl${GLUE}oz`;
 }
 
 const countOf = (n: number, unit: string): string => {

@@ -1,5 +1,3 @@
-import { meanPiece, pieceCalled, type Crop } from '../produce/index';
-import { UNITS } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import {
   BY_TASTE,
@@ -10,18 +8,13 @@ import {
   type SaltKind,
   type TasteWord
 } from '../salt/index';
-import type { Amount } from './amount';
-import { bitsOf, MUGS_ML, type Bit, type Stop } from './dose-words';
+import type { Bit } from './dose-bits';
+import { bitsOf, type Stop } from './dose-words';
+import { amountReadings, POSSIBLE, some, SAYS } from './dose-amounts';
 import { tokens } from './tokens';
 import type { DoseWays } from './ways';
 
-/** A reading before it is known which salt it is said of. */
-type Unsalted = Omit<DoseReading, 'kind'>;
-type Base = Pick<DoseReading, 'says' | 'base' | 'per' | 'gsd'> & { readonly piece?: string };
-
 const MOST = 160;
-/** No dose is under this share of what it is taken of, or over that: a reading beyond cannot be meant. */
-const POSSIBLE = { from: 0.0005, to: 0.5 };
 
 /**
  * Reads a dose of salt as it is said or written: "2 tsp fine salt to a mug of water", "5 lb of cabbage: 2 tbsp salt",
@@ -75,12 +68,6 @@ function saidRatio(bits: readonly Bit[]): { is: 'ratio'; one: number; other: num
   if (numbers.length !== 2 || !a || !b) return [];
   return [{ is: 'ratio', one: a.said.value, other: b.said.value }];
 }
-
-/** Whether an amount of anything is said. */
-const some = (bits: readonly Bit[]): boolean =>
-  bits.some(
-    (b) => b.is === 'amount' || b.is === 'hand' || b.is === 'mug' || b.is === 'pieces' || b.is === 'jar'
-  );
 
 /** The salts that are named, as the household measures its own; its own where none is. */
 function kindsOf(bits: readonly Bit[], own: SaltKind): readonly SaltKind[] {
@@ -136,10 +123,6 @@ function tasteReadings(taste: 'taste' | 'sea' | 'soup', bits: readonly Bit[], ki
 }
 const asPoured = (word: TasteWord) => `the brine as poured ${word.says}`;
 
-const VEG = 'of the vegetables’ weight';
-const TOTAL = 'of vegetables and water together';
-const WATER = 'of the water';
-
 function percentReadings(
   p: Extract<Bit, { is: 'percent' }>,
   bits: readonly Bit[],
@@ -161,9 +144,9 @@ function percentReadings(
     kind: kinds[0]!
   });
   const all = {
-    veg: reading('vegetables', VEG),
-    total: reading('total', TOTAL),
-    water: reading('water', WATER),
+    veg: reading('vegetables', SAYS.vegetables),
+    total: reading('total', SAYS.total),
+    water: reading('water', SAYS.water),
     ends: reading('ends', 'where it ends, all water counted')
   };
   const named = basesNamed(bits);
@@ -206,292 +189,9 @@ function ratioReadings(
   };
   const water = [weight('water', 'of the water, by weight'), ...(has(bits, 'weight') ? [] : [cup])];
   if (named[0] === 'water') return water;
-  if (named[0] === 'veg') return [weight('vegetables', VEG)];
-  if (named[0] === 'total') return [weight('total', TOTAL)];
+  if (named[0] === 'veg') return [weight('vegetables', SAYS.vegetables)];
+  if (named[0] === 'total') return [weight('total', SAYS.total)];
   return named[0] === 'ends'
     ? [weight('ends', 'where it ends, all water counted')]
-    : [...water, weight('vegetables', VEG)];
-}
-
-type Counted = Extract<Bit, { is: 'amount' | 'hand' | 'mug' | 'pieces' | 'jar' }>;
-type Noun = 'salt' | 'water' | 'veg' | 'total' | 'ends' | 'weight';
-/** One thing that is said: an amount, what it is of, and whether a "per" stood before it. */
-interface Phrase {
-  of: Counted | undefined;
-  noun: Noun | undefined;
-  crop: Crop | undefined;
-  single: boolean;
-  per: boolean;
-  /** The same once more: "(54 g)", "or 54 g". */
-  again: boolean;
-}
-
-const counted = (b: Bit): b is Counted => ['amount', 'hand', 'mug', 'pieces', 'jar'].includes(b.is);
-const nounOf = (b: Bit): Noun | undefined =>
-  b.is === 'salt' ||
-  b.is === 'water' ||
-  b.is === 'veg' ||
-  b.is === 'total' ||
-  b.is === 'ends' ||
-  b.is === 'weight'
-    ? b.is
-    : undefined;
-
-/** The phrases of a dose in their order; a string where a bare number is left over. */
-function phrasesOf(bits: readonly Bit[]): Phrase[] | string {
-  const out: Phrase[] = [];
-  let open: Phrase | undefined;
-  let per = false;
-  let again = false;
-  for (const b of bits) {
-    if (b.is === 'number') return 'dose-number-alone';
-    if (
-      b.is === 'prep' ||
-      b.is === 'colon' ||
-      b.is === 'comma' ||
-      b.is === 'and' ||
-      b.is === 'open' ||
-      b.is === 'or'
-    ) {
-      if (b.is === 'open' || b.is === 'or') again = true;
-      if (b.is === 'prep') per = true;
-      open = undefined;
-      continue;
-    }
-    if (b.is === 'close') open = out.findLast((p) => !p.again) ?? open;
-    const noun = nounOf(b);
-    if (counted(b)) {
-      const article = 'article' in b && b.article && out.some((p) => p.of);
-      open = {
-        of: b,
-        noun: undefined,
-        crop: b.is === 'pieces' ? b.crop : undefined,
-        single: false,
-        per: per || article,
-        again
-      };
-      out.push(open);
-    } else if (noun && open && (open.noun === undefined || open.noun === noun)) {
-      open.noun = noun;
-      if (b.is === 'veg') open.crop = b.crop ?? open.crop;
-    } else if (noun && noun === 'weight') continue;
-    else if (noun) {
-      out.push({
-        of: undefined,
-        noun,
-        crop: b.is === 'veg' ? b.crop : undefined,
-        single: b.is === 'veg' && b.one,
-        per,
-        again: false
-      });
-      open = noun === 'salt' ? undefined : out.at(-1);
-    }
-    per = false;
-    if (b.is !== 'close') again = false;
-  }
-  return out;
-}
-
-/** Spoons, hands and pinches only ever measure the salt. */
-const spoonLike = (p: Phrase): boolean =>
-  p.of?.is === 'hand' || (p.of?.is === 'amount' && /tsp|tbsp|spoon/.test(p.of.amount.unit.id));
-const baseLike = (p: Phrase): boolean => p.of?.is === 'jar' || p.of?.is === 'pieces' || p.of?.is === 'mug';
-
-function amountReadings(bits: readonly Bit[], kinds: readonly SaltKind[]): readonly DoseReading[] | string {
-  const phrases = phrasesOf(bits);
-  if (typeof phrases === 'string') return phrases;
-  const parts = parted(phrases);
-  const read = typeof parts === 'string' ? parts : readingsOf(parts, kinds);
-  return read === 'dose-twice' || read === 'dose-impossible' ? (turned(phrases, kinds) ?? read) : read;
-}
-
-/** "One gallon: 60 g": of two bare amounts the one order that can be meant; both, or none, is no answer. */
-function turned(phrases: readonly Phrase[], kinds: readonly SaltKind[]): readonly DoseReading[] | undefined {
-  const [a, b, ...more] = phrases.filter((p) => p.of);
-  if (!a || !b || more.length > 0 || a.per || b.per || a.noun || b.noun || spoonLike(a)) return 'dose-twice';
-  const noun = phrases.find((p) => !p.of && p.noun !== 'salt');
-  const both = [
-    readingsOf({ salts: [a.of!], base: b, noun }, kinds),
-    readingsOf({ salts: [b.of!], base: a, noun }, kinds)
-  ].flatMap((r) => (typeof r === 'string' ? [] : [r]));
-  return both.length === 1 ? both[0] : undefined;
-}
-
-function readingsOf(parts: Parted, kinds: readonly SaltKind[]): readonly DoseReading[] | string {
-  const out: DoseReading[] = [];
-  for (const salt of parts.salts) {
-    const bases = basesOf(parts.base, parts.noun);
-    if (typeof bases === 'string') return bases;
-    for (const kind of kinds)
-      for (const amount of saltOf(salt, kind))
-        for (const b of bases) out.push(joined(b, amount, kind, kinds.length > 1));
-  }
-  const possible = out.filter(isPossible);
-  // Only another way to read a number may fall away: what is said of a base stands or falls with it.
-  const fell = out.some(
-    (r) => !isPossible(r) && !possible.some((p) => p.base === r.base && p.kind === r.kind)
-  );
-  return possible.length === 0 || fell ? 'dose-impossible' : possible;
-}
-
-const isPossible = (r: DoseReading): boolean => {
-  const whole = r.base === 'jar' || r.base === 'head' || r.base === 'quartJar';
-  const share = r.saltG / r.per;
-  return whole || (share >= POSSIBLE.from && share <= POSSIBLE.to);
-};
-
-const joined = (
-  b: Base,
-  amount: { g: number; gsd: number },
-  kind: SaltKind,
-  several: boolean
-): DoseReading => ({
-  ...b,
-  saltG: amount.g,
-  gsd: Math.exp(Math.hypot(Math.log(b.gsd), Math.log(amount.gsd))),
-  kind,
-  says: several ? `${b.says}, ${kind.name.toLowerCase()}` : b.says
-});
-
-interface Parted {
-  readonly salts: readonly Counted[];
-  readonly base: Phrase;
-  /** What the base is of, where another phrase says it. */
-  readonly noun: Phrase | undefined;
-}
-
-/** Which amount is the salt's and which the base's. */
-function parted(all: readonly Phrase[]): Parted | string {
-  const amounts = all.filter((p) => p.of);
-  if (amounts.length === 0) return 'dose-no-amount';
-  const nouns = all.filter((p) => !p.of && p.noun !== 'salt');
-  const saltSaid = amounts.filter((p) => p.noun === 'salt');
-  const baseSaid = amounts.filter(
-    (p) => (p.noun !== undefined && p.noun !== 'salt') || p.crop || baseLike(p)
-  );
-  const plainOnes = amounts.filter((p) => !saltSaid.includes(p) && !baseSaid.includes(p));
-  const salts = [...saltSaid];
-  const bases = [...baseSaid];
-  // An amount in brackets, or behind "or", says the one before it once more.
-  const again = (p: Phrase) => p.again && amounts.indexOf(p) > 0;
-  salts.push(...plainOnes.filter((p) => !again(p) && spoonLike(p)));
-  for (const p of plainOnes) {
-    const before = amounts[amounts.indexOf(p) - 1];
-    if (salts.includes(p)) continue;
-    if (again(p) && before) (salts.includes(before) ? salts : bases).push(p);
-    else if (p.per) bases.push(p);
-    else if (salts.length === 0) salts.push(p);
-    else bases.push(p);
-  }
-  // "To oz. salt": the number is missing.
-  const uncounted = salts.some((p) => p.per && p.of?.is === 'amount' && p.of.bare);
-  if (salts.length === 0 || uncounted) return 'dose-no-amount';
-  const ordered = amounts.filter((p) => salts.includes(p));
-  if (ordered.slice(1).some((p) => !p.again)) return 'dose-twice';
-  if (bases.length === 0) return onlyNoun(nouns, ordered);
-  const first = amounts.filter((p) => bases.includes(p));
-  if (first.slice(1).some((p) => !p.again)) return 'dose-two-bases';
-  const base = narrowest(first);
-  if (typeof base === 'string') return base;
-  const other = nouns.filter((n) => n.noun !== base.noun && n.noun !== 'ends' && n.noun !== 'weight');
-  if (other.length > 1 || (other.length === 1 && base.noun !== undefined)) return 'dose-two-bases';
-  return { salts: ordered.map((p) => p.of!), base, noun: other[0] };
-}
-
-/** "2 tbsp per cabbage" is per head; "2 tbsp in the water" lacks how much. */
-function onlyNoun(nouns: readonly Phrase[], salts: readonly Phrase[]): Parted | string {
-  const [noun] = nouns;
-  if (nouns.length !== 1 || !noun?.single || !noun.per || !noun.crop) return 'dose-of-what';
-  const of: Counted = { is: 'pieces', n: 1, piece: '', crop: noun.crop, article: false };
-  return { salts: salts.map((p) => p.of!), base: { ...noun, of }, noun: undefined };
-}
-
-/** Of one base said twice the exacter; they must agree to a twentieth. */
-function narrowest(all: readonly Phrase[]): Phrase | string {
-  const [a, b] = all;
-  if (!a) return 'dose-of-what';
-  if (!b) return a;
-  if (a.of?.is !== 'amount' || b.of?.is !== 'amount' || a.of.amount.kind !== b.of.amount.kind)
-    return 'dose-two-bases';
-  const [x, y] = [a.of.amount.value, b.of.amount.value];
-  return Math.max(x, y) / Math.min(x, y) > 1.05 ? 'amounts-disagree' : a;
-}
-
-function saltOf(of: Counted, kind: SaltKind): readonly { g: number; gsd: number }[] {
-  if (of.is === 'hand') return [{ g: of.g, gsd: of.gsd }];
-  if (of.is !== 'amount') return [];
-  const { amount } = of;
-  const volume = amount.kind === 'volume';
-  const gsd = volume ? Math.exp(Math.hypot(Math.log(kind.gsd), Math.log(amount.gsd))) : amount.gsd;
-  return valuesOf(amount).map((v) => ({ g: v * (volume ? kind.gPerMl : 1), gsd }));
-}
-const valuesOf = (a: Amount): readonly number[] => a.unclear ?? [a.value];
-
-/** A quart, a pint, a gallon may be water or a jar; a litre, a cup are said of water. */
-const JAR_LIKE: readonly { factor: number }[] = [
-  UNITS.usQuart,
-  UNITS.usPint,
-  UNITS.usGallon,
-  UNITS.impQuart,
-  UNITS.impPint,
-  UNITS.impGallon
-];
-
-function basesOf(p: Phrase, noun: Phrase | undefined): readonly Base[] | string {
-  const of = p.of!;
-  const what = p.noun ?? noun?.noun;
-  const water = (ml: number, says: string, gsd = 1): Base => ({
-    says,
-    base: 'water',
-    per: ml * waterDensity(20),
-    gsd
-  });
-  if (of.is === 'mug')
-    return what === 'veg'
-      ? 'dose-base-by-volume'
-      : MUGS_ML.map((ml) => water(of.n * ml, `a mug of ${ml} ml of water`));
-  if (of.is === 'jar')
-    return of.ml === undefined
-      ? [{ says: 'for each jar of this batch', base: 'jar', per: of.n, gsd: 1 }]
-      : [{ says: 'for a jar of that size', base: 'quartJar', per: of.ml * of.n, gsd: 1 }];
-  if (of.is === 'pieces') return pieceBase(of, p.crop ?? noun?.crop);
-  if (of.is !== 'amount') return 'dose-of-what';
-  const { amount } = of;
-  const values = valuesOf(amount);
-  if (amount.kind === 'mass') {
-    const is = what === 'water' ? 'water' : what === 'total' ? 'total' : 'vegetables';
-    const says = { water: 'of water', total: TOTAL, vegetables: VEG }[is];
-    return values.map((per) => ({ says, base: is, per, gsd: amount.gsd }));
-  }
-  if (what === 'veg') return 'dose-base-by-volume';
-  if (what === 'total' || what === 'ends')
-    return values.map((per) => ({
-      says: 'for a jar of that size',
-      base: 'quartJar' as const,
-      per,
-      gsd: amount.gsd
-    }));
-  const ofWater = values.map((v) => water(v, 'of water', amount.gsd));
-  if (what === 'water' || !JAR_LIKE.includes(amount.unit)) return ofWater;
-  return [
-    ...ofWater,
-    ...values.map((per): Base => ({ says: 'for a jar of that size', base: 'quartJar', per, gsd: amount.gsd }))
-  ];
-}
-
-function pieceBase(of: Extract<Counted, { is: 'pieces' }>, c: Crop | undefined): readonly Base[] | string {
-  if (!c)
-    return [
-      {
-        says: `for each ${of.piece || 'piece'}`,
-        base: 'head',
-        per: of.n,
-        gsd: 1,
-        ...(of.piece ? { piece: of.piece } : {})
-      }
-    ];
-  const piece = pieceCalled(c, of.piece);
-  if (!piece) return 'dose-piece-strange';
-  const says = `for each ${of.piece || c.piece} of ${c.name.toLowerCase()}`;
-  return [{ says, base: 'vegetables', per: of.n * meanPiece(piece), gsd: piece.pieceGsd ** 0.5 }];
+    : [...water, weight('vegetables', SAYS.vegetables)];
 }

@@ -32,20 +32,20 @@ const RULES: readonly Rule[] = [
   {
     when: /fish sauce/,
     gives: () => [
-      { name: 'soy sauce', factor: 1.4, reason: 'fish-free: as much salt, soy instead' },
+      { name: 'soy sauce', factor: 1.4, reason: 'as much salt; soy, often wheat: read the label' },
       {
         name: 'dried seaweed',
         factor: 0.2,
-        reason: 'fish-free and soy-free: savoury, far less salt, drinks water'
+        reason: 'savoury, far less salt, drinks water; for fish or soy allergy read the label'
       },
-      { name: 'miso', factor: 2.1, reason: 'fish-free: as much salt, thicker' }
+      { name: 'miso', factor: 2.1, reason: 'as much salt, thicker; soy, sometimes wheat: read the label' }
     ]
   },
   {
     when: /salted shrimp/,
     gives: () => [
-      { name: 'fish sauce', factor: 1.25, reason: 'as much salt, no shellfish' },
-      { name: 'miso', factor: 2.6, reason: 'neither fish nor shellfish, as much salt' }
+      { name: 'fish sauce', factor: 1.25, reason: 'as much salt; some hold shellfish: read the label' },
+      { name: 'miso', factor: 2.6, reason: 'as much salt; soy, sometimes wheat: read the label' }
     ]
   },
   {
@@ -78,9 +78,7 @@ const RULES: readonly Rule[] = [
   { when: /mustard seed/, gives: () => [{ name: 'coriander seed', factor: 1, reason: 'mustard-free' }] },
   {
     when: /celery/,
-    gives: () => [
-      { name: 'lovage', factor: 0.5, reason: 'the same taste, stronger; not celery-free for all' }
-    ]
+    gives: () => [{ name: 'lovage', factor: 0.5, reason: 'the same taste, stronger; not for celery allergy' }]
   }
 ];
 

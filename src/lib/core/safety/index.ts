@@ -1,1 +1,2 @@
 export * from './rules';
+export * from './signs';

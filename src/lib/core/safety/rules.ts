@@ -1,4 +1,4 @@
-import { writePercent } from '../quantity/index';
+import { writePercent, writeTemperature, type WrittenUnits } from '../quantity/index';
 
 /** Red is only for harm; heed is for what may spoil the jar or the fun. */
 export type Level = 'harm' | 'heed';
@@ -29,6 +29,42 @@ export const RULES = {
     source: PRACTICE
   },
   'salt-low': { level: 'heed', reason: 'Keeps a short time, and only in the cold.', source: PRACTICE },
+  'salt-under-style': {
+    level: 'harm',
+    reason: 'So little is far under what this style is made with: it may spoil before it sours.',
+    source: PRACTICE
+  },
+  'salt-below-style': {
+    level: 'heed',
+    reason: 'Under the usual salt of this style it is softer and keeps shorter.',
+    source: PRACTICE
+  },
+  'salt-over-style': {
+    level: 'heed',
+    reason: 'Over the usual salt of this style it sours slowly and tastes of salt.',
+    source: PRACTICE
+  },
+  'crop-outside': {
+    level: 'heed',
+    reason: 'Salt, time and packing of this style are not made for it: treat the figures as a first guess.',
+    source: PRACTICE
+  },
+  'near-line': {
+    level: 'heed',
+    reason:
+      'A crop that starts near pH 4.6 can read low without having soured: only a fall shows that it has.',
+    source: 'pH of tomatoes near 4.6 as in extension guides for canning, recalled from memory'
+  },
+  'mash-air': {
+    level: 'heed',
+    reason: 'A mash moulds where it meets air; brine would only thin it.',
+    source: PRACTICE
+  },
+  'jars-idle': {
+    level: 'heed',
+    reason: 'A jar that is nearly empty is mostly air, and air brings mould.',
+    source: PRACTICE
+  },
   'salt-high': { level: 'heed', reason: 'Sours slowly and is too salty to eat undiluted.', source: PRACTICE },
   'lid-unopened': {
     level: 'harm',
@@ -37,19 +73,22 @@ export const RULES = {
   },
   'ph-line': {
     level: 'harm',
-    reason: 'A ferment that is not at pH 4.6 by this day has not soured as it should. Do not taste it.',
-    source: 'pH 4.6 as in 21 CFR 114, recalled from memory; the day is common practice'
+    reason:
+      'A ferment that is not at pH 4.6 or lower by this day has not soured as it should. Do not taste it. A strip can be 0.3 out: look for 4.3.',
+    source:
+      'the acidified-food line, 21 CFR 114, recalled from memory; used for ferments by common practice, the day too'
   },
   'ph-not-fallen': {
     level: 'harm',
     reason: 'Tomatoes start near 4.6, so a low reading alone proves nothing: the pH must also have fallen.',
     source: PRACTICE
   },
-  'place-cold': { level: 'heed', reason: 'Under 15 °C it may not start.', source: GUIDE6 },
+  'place-cold': { level: 'heed', reason: 'In such a cold it may not start.', source: PRACTICE },
   'place-warm': {
     level: 'heed',
-    reason: 'Over 27 °C it softens and the wrong bacteria gain.',
-    source: GUIDE6
+    reason:
+      'Cabbage softens in such warmth, and other pieces over about 27 °C; what spoils gains on what sours.',
+    source: `${GUIDE6}: kraut to 24 °C, cucumbers to 27 °C`
   },
   'scale-too-coarse': {
     level: 'harm',
@@ -65,13 +104,24 @@ export const RULES = {
   'rinse-unmeasured': {
     level: 'harm',
     reason:
-      'What heavy salting and rinsing leave cannot be reckoned: it may be too weak to keep or too salty to eat. Taste the wrung leaf, or measure the juice.',
+      'What heavy salting and rinsing leave cannot be calculated: it may be too weak to keep or too salty to eat. Taste the wrung leaf, or measure the juice.',
     source: PRACTICE
   },
-  'rinse-salty': { level: 'heed', reason: 'Salt that is in comes out by water only.', source: PRACTICE },
+  'rinse-salty': { level: 'heed', reason: 'Only water takes salt out.', source: PRACTICE },
+  'sauce-salty': {
+    level: 'heed',
+    reason: 'What is salty by itself brings its salt with it.',
+    source: PRACTICE
+  },
+  'rinse-and-sauce': {
+    level: 'harm',
+    reason: 'Two salts that nobody measured add up: it may be far too salty to eat, or still too weak.',
+    source: PRACTICE
+  },
   'hot-brine': {
     level: 'heed',
-    reason: 'Hot brine cracks cold glass and scalds. Hot also wilts, and fewer bacteria live through it.',
+    reason:
+      'Hot brine and its steam scald, and cold glass cracks: no children at the stove, tongs for hot jars. Hot also wilts, and fewer bacteria live through it.',
     source: PRACTICE
   },
   'weight-above-rim': {
@@ -100,16 +150,17 @@ export const RULES = {
     reason: 'Much open surface on little content: film and evaporation.',
     source: PRACTICE
   },
-  'crop-note': { level: 'heed', reason: 'It is the usual hand for this crop.', source: PRACTICE },
+  'crop-note': { level: 'heed', reason: 'Said of this crop alone.', source: PRACTICE },
   'when-in-doubt': {
     level: 'harm',
     reason:
-      'A flat white film is usually yeast: skim it and cover better. Raised or coloured spots, slime with softness, or a rotten smell: discard unopened to others, do not taste.',
+      'A flat white film is usually yeast: skim it and cover better. Raised or coloured spots, slime with softness, or a rotten smell: do not taste. Close it; throw the whole jar away.',
     source: PRACTICE
   },
   'raw-not-pantry': {
     level: 'harm',
-    reason: 'A raw ferment is alive and not shelf-stable. Only a tested heat process makes a pantry jar.',
+    reason:
+      'A raw ferment is alive and not shelf-stable. Only a tested heat process makes a pantry jar, for its product, its jar size and your altitude.',
     source: GUIDE6
   }
 } as const satisfies Record<string, Rule>;
@@ -122,19 +173,55 @@ export function caution(rule: RuleId, says: string): Caution {
   return { rule, level, says, reason, source };
 }
 
-/** What the salinity alone says. Example: `saltCautions(0.014)` is one harm, `saltCautions(0.022)` is none. */
-export function saltCautions(equilibrium: number): Caution[] {
+/**
+ * The salt that can be said at all, everywhere: as a share of what it is taken of up to what water dissolves (36 g to 100 g
+ * at 20 °C), as a salinity up to saturation (26.4 %); under a thousandth it is no dose.
+ */
+export const DOSES = { from: 0.001, to: 0.36 } as const;
+export const SALINITIES = { from: 0.001, to: 0.264 } as const;
+
+/** A style's own range of salt, as equilibrium salinity. */
+export interface StyleRange {
+  readonly from: number;
+  readonly to: number;
+  readonly name: string;
+}
+/** So far under the style's least it is a harm, so far over its most a heed. Common practice, no source. */
+const FAR = { under: 0.7, below: 0.95, over: 1.2 };
+
+/**
+ * What the salinity says, by itself and against the style's own range.
+ * Example: `saltCautions(0.014)` is one harm; 2 % is none for kraut, and a harm for a mash that is made with 3 to 6 %.
+ */
+export function saltCautions(equilibrium: number, range?: StyleRange): Caution[] {
   const at = writePercent(equilibrium);
   if (equilibrium < 0.015) return [caution('salt-too-weak', `Ends at ${at}: too weak to keep.`)];
+  const usual = range ? `${range.name} takes ${writePercent(range.from)} to ${writePercent(range.to)}` : '';
+  if (range && equilibrium < range.from * FAR.under)
+    return [caution('salt-under-style', `Ends at ${at}: ${usual}.`)];
   if (equilibrium < 0.018) return [caution('salt-low', `Ends at ${at}: short-lived, cold only.`)];
-  if (equilibrium > 0.05) return [caution('salt-high', `Ends at ${at}: very salty.`)];
+  if (range && equilibrium < range.from * FAR.below)
+    return [caution('salt-below-style', `Ends at ${at}: ${usual}.`)];
+  if (equilibrium > Math.max(0.05, range?.to ?? 0))
+    return [caution('salt-high', `Ends at ${at}: very salty.`)];
+  if (range && equilibrium > range.to * FAR.over)
+    return [caution('salt-over-style', `Ends at ${at}: ${usual}.`)];
   return [];
 }
 
-/** What the place's temperature says. Example: `placeCautions('Cellar', 12)` is one heed. */
-export function placeCautions(name: string, tempC: number): Caution[] {
-  if (tempC < 15) return [caution('place-cold', `${name} is ${tempC} °C: it may not start there.`)];
-  if (tempC > 27) return [caution('place-warm', `${name} is ${tempC} °C: cooler is better.`)];
+/**
+ * What the place's temperature says; shredded cabbage softens sooner than pieces.
+ * Example: `placeCautions('Cellar', 12)` is one heed; kraut at 25 °C one, cucumbers there none.
+ */
+export function placeCautions(
+  name: string,
+  tempC: number,
+  warmC = 27,
+  units: WrittenUnits = 'metric'
+): Caution[] {
+  const at = writeTemperature(tempC, units);
+  if (tempC < 15) return [caution('place-cold', `${name} is ${at}: it may not start there.`)];
+  if (tempC > warmC) return [caution('place-warm', `${name} is ${at}: cooler is better.`)];
   return [];
 }
 
@@ -173,7 +260,10 @@ export function pHCautions(c: PHCase): Caution[] {
     return c.day < c.lineDay
       ? []
       : [
-          caution('ph-line', `pH ${last} on day ${c.day}: not under ${PH_LINE} by day ${c.lineDay}. Discard.`)
+          caution(
+            'ph-line',
+            `pH ${last} on day ${c.day}: it should be ${PH_LINE} or lower by day ${c.lineDay}. Throw the jar away.`
+          )
         ];
   const fallen = c.readings.length > 1 && first - last >= PH_FALL - 1e-9;
   if (c.startsNearLine && !fallen && c.day >= c.lineDay)

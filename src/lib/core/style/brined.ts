@@ -1,8 +1,8 @@
 import { STEP } from './steps';
 import type { Style } from './types';
 
-const TANNIN = { name: 'Oak, cherry or grape leaf, for crunch', amount: 1, unit: 'leaf', per: 'jar', optional: true } as const;
-const BEANS = 'Raw green beans: some guidance blanches them for two minutes first. Follow your extension service.';
+const TANNIN = { name: 'Oak, cherry or grape leaf, for crunch (one you know, unsprayed)', amount: 1, unit: 'leaf', per: 'jar', optional: true } as const;
+const BEANS = 'Raw green beans hold a toxin that boiling destroys; some guidance boils them first. Follow your national advice.';
 const SLIT = 'Slit whole ones so that brine gets in and no air stays.';
 
 /** Styles of pieces and whole fruit in brine. Common practice, no source. */
@@ -133,7 +133,7 @@ export const BRINED_STYLES: readonly Style[] = [
       { name: 'Garlic', amount: 2, unit: 'clove', per: 'jar', optional: true },
       { name: 'Oregano', amount: 1, unit: 'sprig', per: 'jar', optional: true }
     ],
-    layers: 'Rings flat, an onion cap on top. Hollow pieces hold air: tap the jar.',
+    layers: 'Rings flat, an onion slice on top. Hollow pieces hold air: tap the jar.',
     notes: {},
     tasting: ['raw and salty', 'mild', 'tangy', 'sour'],
     finishing: 'Brine over the rings, weight out, close airtight.',

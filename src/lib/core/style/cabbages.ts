@@ -36,7 +36,7 @@ export const CABBAGE_STYLES: readonly Style[] = [
       { name: 'Follower leaf', amount: 1, unit: 'leaf', per: 'jar', optional: true }
     ],
     layers: 'Pressed layer by layer, a tannic or outer leaf laid over, then the weight.',
-    notes: { beet: 'Beet makes it red: a red crop explains a pink kraut.' },
+    notes: { beet: 'Beet colours the jar evenly. Pink patches or slime: throw it away.' },
     tasting: ['sweet and salty', 'lightly sour', 'clear sour', 'full sour'],
     finishing: 'Press down, level the juice over the shreds, weight out, close airtight.',
     source: 'common practice; weeks as USDA Complete Guide to Home Canning, Guide 6, recalled from memory'

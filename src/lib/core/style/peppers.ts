@@ -3,7 +3,6 @@ import type { Style } from './types';
 
 const CHILLIES = ['pepper-cayenne', 'pepper-jalapeno', 'pepper-serrano', 'pepper-habanero', 'pepper-thai', 'pepper-paprika', 'pepper-bell-ripe', 'pepper-poblano', 'pepper-wax'] as const;
 const BLEND = 'Blending throws hot vapour: open a window, keep your face away, gloves on.';
-const SEED = 'Keep a single variety apart if you want its seed.';
 
 /** Styles that end as a sauce or a paste. Common practice, no source. */
 export const PEPPER_STYLES: readonly Style[] = [
@@ -28,7 +27,7 @@ export const PEPPER_STYLES: readonly Style[] = [
       STEP.weigh,
       STEP.rub,
       STEP.brine,
-      { id: 'pack', does: 'Fruit low, chillies over it, an onion cap on top that holds the seeds down.', minutesPerKg: 5 },
+      { id: 'pack', does: 'Fruit low, chillies over it, an onion slice on top that holds the seeds down.', minutesPerKg: 5 },
       STEP.pour,
       STEP.cover,
       STEP.label,
@@ -38,10 +37,10 @@ export const PEPPER_STYLES: readonly Style[] = [
       { name: 'Garlic', amount: 20, unit: 'g', per: 'kg', optional: true },
       { name: 'Bay leaf', amount: 1, unit: 'leaf', per: 'jar', optional: true }
     ],
-    layers: 'Fruit low, chillies over it, an onion cap on top.',
-    notes: { 'pepper-cayenne': SEED, 'pepper-habanero': SEED },
+    layers: 'Fruit low, chillies over it, an onion slice on top.',
+    notes: {},
     tasting: ['hot and raw', 'fizzy', 'sour', 'deep and round'],
-    finishing: 'Drain, blend with some of the brine, sieve or not, sour if the pH asks, bottle with room to gas.',
+    finishing: 'Drain, blend with some of the brine, sieve or not. Above pH 4.0 add acid, stir, measure again. Bottle, keep cold; flip-tops can burst.',
     source: 'common practice, no source'
   },
   {
@@ -70,10 +69,10 @@ export const PEPPER_STYLES: readonly Style[] = [
       { id: 'blend', does: 'Blend, sieve or not, measure pH, bottle.', minutesPerKg: 15, caution: BLEND, afterDays: 14 }
     ],
     additions: [{ name: 'Garlic', amount: 10, unit: 'g', per: 'kg', optional: true }],
-    layers: 'All one; nothing laid over but film or a thin layer of salt.',
-    notes: { 'pepper-cayenne': SEED, 'pepper-thai': SEED },
+    layers: 'All one; nothing laid over but plastic wrap pressed on.',
+    notes: {},
     tasting: ['hot and salty', 'bready', 'sour', 'deep and round'],
-    finishing: 'Blend, loosen with brine or vinegar, bottle with room to gas.',
+    finishing: 'Blend, loosen with brine or vinegar. Above pH 4.0 add acid, stir, measure again. Bottle, keep cold; flip-tops can burst.',
     source: 'common practice, no source'
   }
 ];

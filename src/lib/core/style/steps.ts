@@ -9,7 +9,7 @@ export const STEP = {
   shred: { id: 'shred', does: 'Shred 2–6 mm, all of one thickness.', minutesPerKg: 6, caution: GUARD },
   cut: { id: 'cut', does: 'Cut to even pieces.', minutesPerKg: 6, caution: GUARD },
   cutHot: { id: 'cut', does: 'Take off the stems, open whole ones, cut to even pieces.', minutesPerKg: 7, caution: GLOVES },
-  weigh: { id: 'weigh', does: 'Weigh what is prepared in a tared bowl.', minutesPerKg: 1 },
+  weigh: { id: 'weigh', does: 'Zero the empty bowl; weigh the cut vegetables.', minutesPerKg: 1 },
   rub: {
     id: 'salt',
     does: 'Strew the weighed salt over and rub or pound it in.',
@@ -21,10 +21,9 @@ export const STEP = {
     id: 'brine',
     does: 'Stir the weighed salt into the water until it is clear; let it come to room temperature.',
     minutesPerKg: 3,
-    caution: 'Hot brine cracks cold glass: warm the jar first, pour slowly.',
     only: 'brine'
   },
-  pour: { id: 'pour', does: 'Pour the brine to the fill line and tap out the air.', minutesPerKg: 2, only: 'brine' },
+  pour: { id: 'pour', does: 'Pour the brine to the fill line and tap out the air.', minutesPerKg: 2, caution: 'Glass without cracks only: hold it to the light, run a nail along the rim.', only: 'brine' },
   cover: {
     id: 'cover',
     does: 'Follower and weight on, liquid 1–2 cm over everything, wipe the rim, close, set on a tray.',
@@ -34,10 +33,10 @@ export const STEP = {
   season: { id: 'season', does: 'In two stages, if you like: ferment it plain, then work the seasoning in and press it down again.', minutesPerKg: 3, afterDays: 4 },
   cooked: {
     id: 'cooked',
-    does: 'Cooked or protein additions, fish, egg, pulses, go in only now that it is sour; then it goes to the cold.',
+    does: 'Cooked or protein additions, fish, egg, beans: only after pH 4.2 or lower; then into the fridge, eaten within days.',
     minutesPerKg: 2,
     afterDays: 4,
-    caution: 'In a young ferment they feed the wrong bacteria: only into what is sour, and then cold.'
+    caution: 'In a young ferment they feed what spoils. Measure first; no strip, no fish.'
   },
   label: { id: 'label', does: 'Write the lid number, the name and the day on the lid.', minutesPerKg: 1 }
 } as const satisfies Record<string, Step>;

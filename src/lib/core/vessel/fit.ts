@@ -45,15 +45,28 @@ interface Size {
   readonly id: string;
   readonly u: number;
   readonly n: number;
+  /** Its room, exact. */
+  readonly ml: number;
 }
 
-/** What the order of wishes says of a set with room c for produce v, both in steps. */
-export function fitKey(v: number, c: number, vessels: number): Key {
+/** What may be pressed in beyond the line: 3 % of the produce, at most 100 ml. */
+const toleranceMl = (needMl: number): number => Math.min(0.03 * needMl, 100) + 1e-9;
+
+/**
+ * What the order of wishes says of a set with room c for produce v, both in steps. Whether the rest is within the
+ * tolerance is judged by what is really left, ml, which the rounding to steps overstates.
+ */
+export function fitKey(
+  v: number,
+  c: number,
+  vessels: number,
+  leftMl = (v - c) * STEP_ML,
+  needMl = v * STEP_ML
+): Key {
   const left = Math.max(0, v - c);
   const spare = Math.max(0, c - v);
-  const tolerance = Math.min(0.03 * v, 100 / STEP_ML);
   const spareClass = Math.max(0, Math.ceil((10 * spare) / v) - 1);
-  return [left <= tolerance ? 0 : left, spareClass, vessels, left + spare];
+  return [leftMl <= toleranceMl(needMl) ? 0 : left, spareClass, vessels, left + spare];
 }
 
 /** Lexicographic: below 0 when a is better. Example: `compareKeys([0,0,1,5],[0,0,2,0])` is `-1`. */
@@ -73,7 +86,8 @@ export function chooseJars(needMl: number, jars: readonly FreeSize[], rules: Fit
     .map((j) => ({
       id: j.id,
       u: Math.floor(j.usableMl / STEP_ML + 1e-9),
-      n: Math.max(0, Math.floor(j.free))
+      n: Math.max(0, Math.floor(j.free)),
+      ml: j.usableMl
     }))
     .filter((s) => s.u > 0 && s.n > 0)
     .sort((a, b) => a.u - b.u || (a.id < b.id ? -1 : 1));
@@ -86,7 +100,7 @@ export function chooseJars(needMl: number, jars: readonly FreeSize[], rules: Fit
   const best = (without: readonly string[], others: readonly string[] = without): Found | undefined => {
     const lacking = [...new Set(without)].sort();
     const name = lacking.join('/');
-    if (!known.has(name)) known.set(name, bestSet(v, near, all, lacking, others));
+    if (!known.has(name)) known.set(name, bestSet(v, needMl, near, all, lacking, others));
     return known.get(name);
   };
   const first = best([]);
@@ -137,29 +151,33 @@ function others(
  */
 function bestSet(
   v: number,
+  needMl: number,
   near: Rooms,
   all: Rooms,
   lacking: readonly string[],
   others: readonly string[]
 ): Found | undefined {
-  const found = bestWithin(v, near, lacking, others);
-  return found && found.key[0] === 0 && found.key[1] === 0 ? found : bestWithin(v, all, lacking, others);
+  const found = bestWithin(v, needMl, near, lacking, others);
+  return found && found.key[0] === 0 && found.key[1] === 0
+    ? found
+    : bestWithin(v, needMl, all, lacking, others);
 }
 
 function bestWithin(
   v: number,
+  needMl: number,
   rooms: Rooms,
   lacking: readonly string[],
   others: readonly string[]
 ): Found | undefined {
   const reached = rooms.without(lacking, others);
-  const at = bestRoom(v, reached.most, reached.cost, rooms.scale);
+  const at = bestRoom(v, needMl, reached, rooms.scale);
   return at < 0
     ? undefined
     : {
         counts: traceBack(at, reached.takes),
         c: at,
-        key: fitKey(v, at, Math.ceil(reached.cost[at]! / rooms.scale))
+        key: fitKey(v, at, Math.ceil(reached.cost[at]! / rooms.scale), needMl - reached.ml[at]!, needMl)
       };
 }
 
@@ -169,6 +187,8 @@ interface Reached {
   /** Nothing beyond is reached yet. */
   readonly furthest: number;
   readonly cost: Float64Array;
+  /** The most that jars of that many steps really hold, ml: rounding each down must not cost the tolerance. */
+  readonly ml: Float64Array;
   readonly takes: readonly { readonly bit: Bit; readonly marks: Uint8Array }[];
 }
 
@@ -200,7 +220,7 @@ class Rooms {
       const cost = new Float64Array(most + 1).fill(Infinity);
       cost[0] = 0;
       start = extend(
-        { most, furthest: 0, cost, takes: [] },
+        { most, furthest: 0, cost, ml: new Float64Array(most + 1), takes: [] },
         this.bits.filter((b) => !others.includes(b.id))
       );
       this.starts.set(shared, start);
@@ -217,12 +237,14 @@ function extend(from: Reached, bits: readonly Bit[]): Reached {
   if (bits.length === 0) return from;
   const { most } = from;
   const cost = from.cost.slice();
+  const ml = from.ml.slice();
   let furthest = from.furthest;
   const marksOf = (bit: Bit) => {
     const marks = new Uint8Array(most + 1);
     furthest = Math.min(most, furthest + bit.u);
     for (let c = furthest; c >= bit.u; c--) {
       const through = cost[c - bit.u]! + bit.cost;
+      if (through < Infinity) ml[c] = Math.max(ml[c]!, ml[c - bit.u]! + bit.ml);
       if (through < cost[c]!) {
         cost[c] = through;
         marks[c] = 1;
@@ -231,18 +253,18 @@ function extend(from: Reached, bits: readonly Bit[]): Reached {
     return marks;
   };
   const takes = [...from.takes, ...bits.map((bit) => ({ bit, marks: marksOf(bit) }))];
-  return { most, furthest, cost, takes };
+  return { most, furthest, cost, ml, takes };
 }
 
 /** The room with the best key; of equal keys the cheapest. The order of `fitKey`, without making one per room. */
-function bestRoom(v: number, most: number, cost: Float64Array, scale: number): number {
-  const tolerance = Math.min(0.03 * v, 100 / STEP_ML);
+function bestRoom(v: number, needMl: number, { most, cost, ml }: Reached, scale: number): number {
+  const tolerance = toleranceMl(needMl);
   let [at, bestLeft, bestSpare, bestVessels, bestOff] = [-1, Infinity, Infinity, Infinity, Infinity];
   for (let c = 1; c <= most; c++) {
     const price = cost[c]!;
     if (price === Infinity) continue;
     const off = Math.abs(v - c);
-    const left = c < v && off > tolerance ? off : 0;
+    const left = c < v && needMl - ml[c]! > tolerance ? off : 0;
     if (left > bestLeft) continue;
     const spare = c > v ? Math.max(0, Math.ceil((10 * off) / v) - 1) : 0;
     const vessels = Math.ceil(price / scale);
@@ -260,6 +282,7 @@ function bestRoom(v: number, most: number, cost: Float64Array, scale: number): n
 interface Bit {
   readonly id: string;
   readonly u: number;
+  readonly ml: number;
   readonly count: number;
   readonly cost: number;
 }
@@ -276,7 +299,13 @@ function splitInBits(sizes: readonly Size[]): { bits: Bit[]; scale: number } {
     rank < sizes.length - places ? 0 : all ** (rank - (sizes.length - places));
   const scale = all ** (places + 1);
   const bits = sizes.flatMap((s, rank) =>
-    powers(s.n).map((count) => ({ id: s.id, u: s.u * count, count, cost: count * (scale - credit(rank)) }))
+    powers(s.n).map((count) => ({
+      id: s.id,
+      u: s.u * count,
+      ml: s.ml * count,
+      count,
+      cost: count * (scale - credit(rank))
+    }))
   );
   return { bits, scale };
 }
@@ -328,7 +357,13 @@ export function setOf(
     needMl,
     leftMl: Math.max(0, needMl - roomMl),
     spareMl: Math.max(0, roomMl - needMl),
-    key: fitKey(Math.max(1, steps(needMl)), Math.floor(roomMl / STEP_ML + 1e-9), vessels)
+    key: fitKey(
+      Math.max(1, steps(needMl)),
+      Math.floor(roomMl / STEP_ML + 1e-9),
+      vessels,
+      needMl - roomMl,
+      needMl
+    )
   };
 }
 

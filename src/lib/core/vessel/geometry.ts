@@ -61,6 +61,13 @@ export const isBottle = (g: JarGeometry): boolean => /^(own\.)?bottle/.test(g.id
 /** Crocks and buckets want more room above than jars, and are weighted. */
 export const isCrock = (g: JarGeometry): boolean => /^(own\.)?(crock|bucket)/.test(g.id);
 
+/** The lid that a shape usually bears. Example: `usualLid('crock-water-5l')` is `'water channel'`. */
+export function usualLid(geometryId: string): Lid {
+  if (geometryId.startsWith('crock-water')) return 'water channel';
+  if (/^(own\.)?(crock|bucket)/.test(geometryId)) return 'cloth';
+  return /^(clip|glass-lid)/.test(geometryId) ? 'clamped' : 'loose';
+}
+
 /**
  * The usual headspace, mm: 25 for jars; for crocks the lesser of 100 mm and 0.4 of the inner height.
  * Common practice, no source. Example: a crock 165 mm high gets `66`.

@@ -1,7 +1,9 @@
 import { as, plusMinus, roundBrineUp } from '../quantity/index';
 import {
   brineForRoom,
+  brineFrom,
   brineOf,
+  saltForDose,
   coolingMinutes,
   fromStock,
   strengthByWater,
@@ -59,12 +61,71 @@ export function fillWithBrine(
   const cards = jars.map((jar, i) =>
     card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt, extra.massG * share)
   );
+  if (input.netG?.some((g) => g !== null)) return asWeighed(going, share, cards, input, salt);
   return {
     cards,
     brine: mixOf(poured, salt, input),
     rubbedNaclG: 0,
     naclInJarsG: poured.naclG,
     waterInJarsG: poured.waterG
+  };
+}
+
+/**
+ * Fill and weigh: what was weighed in a jar, less its vegetables, is its water, and its salt is the dose of that jar.
+ * Jars that are not weighed yet stay as planned. Undefined where a jar is lighter than its vegetables.
+ */
+function asWeighed(
+  going: GoingIn,
+  share: number,
+  planned: readonly JarCard[],
+  input: WorksheetInput,
+  salt: SaltKind
+): Filled | undefined {
+  const moisture = going.vegWater.mean / going.prepared.mean;
+  const all = planned.reduce((a, c) => a + c.vegG, 0);
+  const cards = planned.map((c, i): JarCard => {
+    const netG = input.netG?.[i] ?? null;
+    if (netG === null) return c;
+    // More vegetables were pressed in than planned, or fewer: the water is what is left of the weight.
+    const vegG = Math.min(c.vegG, netG * 0.98);
+    const waterG = netG - vegG;
+    const part = all > 0 ? c.vegG / all : 0;
+    const naclG = Math.max(
+      0,
+      saltForDose(
+        input.way,
+        input.fraction,
+        { waterG, vegG, vegWaterG: vegG * moisture + going.brought.waterG * share * part },
+        going.brought.naclG * share * part
+      )
+    );
+    const made = brineFrom(naclG, waterG, WATER_C);
+    return {
+      ...c,
+      vegG,
+      waterG,
+      naclG,
+      saltG: weighOut(naclG, salt),
+      brineMl: made.volumeMl,
+      contentsG: netG + naclG + c.extraG
+    };
+  });
+  const sum = (f: (c: JarCard) => number) => cards.reduce((a, c) => a + f(c), 0);
+  const made = brineFrom(
+    sum((c) => c.naclG),
+    sum((c) => c.waterG),
+    WATER_C
+  );
+  return {
+    cards,
+    brine: mixOf(made, salt, {
+      place: input.place,
+      brine: { ...(input.brine ?? { hot: false, stock: [] }), mix: 'in the jar', stock: [] }
+    }),
+    rubbedNaclG: 0,
+    naclInJarsG: made.naclG,
+    waterInJarsG: made.waterG
   };
 }
 

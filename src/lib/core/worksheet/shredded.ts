@@ -1,16 +1,93 @@
 import { as } from '../quantity/index';
 import { brineFrom, brineOf, saltForDose, weighOut, type Brine, type SaltKind } from '../salt/index';
-import { fillInTurn, shareByRoom } from '../vessel/index';
+import { fillInTurn, setOf, shareByRoom, type JarSet } from '../vessel/index';
 import { mixOf, WATER_C, type Filled } from './brined';
 import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
-import type { JarCard, WorksheetInput } from './types';
+import type { JarCard, ShredsAnswer, WorksheetInput } from './types';
 
 /** A jar of shreds filled less than this is topped up with brine of the batch's strength. Common practice. */
 const LEAST = { jar: 0.75, crock: 0.5 };
+/** No jar is taken for less than this share of its room: the surface is large and most of it would be brine or air. */
+const TAKEN_FROM = 0.5;
+
+/** A mash is its own juice: brine only thins it. */
+export const isMash = (going: GoingIn): boolean => going.items.every((i) => i.cut === 'mash');
+
+/** How full each jar gets: one after the other where even the last is full enough, else all alike. */
+export function shredsIn(
+  bulkMl: number,
+  jars: readonly Pick<OwnedSize, 'usableMl' | 'crock'>[]
+): { ml: number[]; how: ShredsAnswer['how'] } {
+  const usable = jars.map((j) => j.usableMl);
+  const roomMl = usable.reduce((a, b) => a + b, 0);
+  if (bulkMl >= roomMl) return { ml: shareByRoom(bulkMl, usable), how: 'in turn' };
+  const turn = fillInTurn(bulkMl, usable);
+  const full = turn.every((ml, i) => ml >= leastOf(jars[i]!) * (usable[i] ?? 0) - 1e-9);
+  return full || jars.length === 1
+    ? { ml: turn, how: 'in turn' }
+    : { ml: shareByRoom(bulkMl, usable), how: 'level' };
+}
+const leastOf = (j: Pick<OwnedSize, 'crock'>): number => (j.crock ? LEAST.crock : LEAST.jar);
 
 /**
- * Shreds, leaf or mash salted dry (or rinsed, and seasoned again), filled jar by jar, the rest in the last, which is topped up when it is too empty.
+ * The set without the jars that would get next to nothing: the smallest stay free until the others are half full.
+ * Example: 600 ml for three jars of 900 ml fill one, and two stay free.
+ */
+export function withoutIdle(set: JarSet, sizes: readonly OwnedSize[]): { set: JarSet; idle: number } {
+  let counts = { ...set.counts };
+  let idle = 0;
+  for (;;) {
+    const now = setOf(counts, set.needMl, sizes);
+    if (now.vessels <= 1 || now.needMl >= TAKEN_FROM * now.roomMl)
+      return { set: idle === 0 ? set : now, idle };
+    counts = oneFewer(counts, sizes);
+    idle += 1;
+  }
+}
+
+/** A set with one of its smallest jars put back. */
+function oneFewer(
+  counts: Readonly<Record<string, number>>,
+  sizes: readonly OwnedSize[]
+): Record<string, number> {
+  const smallest = sizes.filter((z) => (counts[z.id] ?? 0) > 0).sort((a, b) => a.usableMl - b.usableMl)[0];
+  return smallest ? { ...counts, [smallest.id]: (counts[smallest.id] ?? 0) - 1 } : { ...counts };
+}
+
+/** What else could be done with shreds that do not fill their jars; null where they do. */
+export function shredsAnswer(
+  going: GoingIn,
+  set: JarSet,
+  sizes: readonly OwnedSize[],
+  jars: readonly OwnedSize[],
+  idle: number
+): ShredsAnswer | null {
+  const { ml, how } = shredsIn(Math.min(going.needMl, set.roomMl), jars);
+  const level = Math.min(...jars.map((j, i) => (ml[i] ?? 0) / j.usableMl));
+  const gPerMl = going.prepared.mean / going.needMl;
+  if (idle === 0 && (how === 'in turn' || level > 0.97) && level >= LEAST.jar) return null;
+  const fewer = setOf(oneFewer(set.counts, sizes), set.needMl, sizes);
+  const smallest = [...jars].sort((a, b) => a.usableMl - b.usableMl)[0];
+  const smaller = sizes
+    .filter((z) => smallest && z.usableMl < smallest.usableMl && z.free > (set.counts[z.id] ?? 0))
+    .map((z) => ({ z, counts: { ...oneFewer(set.counts, sizes), [z.id]: (set.counts[z.id] ?? 0) + 1 } }))
+    .filter((c) => setOf(c.counts, set.needMl, sizes).key[0] === 0)
+    .sort((a, b) => a.z.usableMl - b.z.usableMl)[0];
+  return {
+    level,
+    how,
+    idle,
+    moreG: Math.max(0, set.roomMl - going.needMl) * gPerMl,
+    holdBack: fewer.vessels > 0 ? { counts: fewer.counts, leftG: fewer.leftMl * gPerMl } : null,
+    smaller: smaller ? { counts: smaller.counts, name: smaller.z.jar.name } : null,
+    mash: isMash(going)
+  };
+}
+
+/**
+ * Shreds, leaf or mash salted dry (or rinsed, and seasoned again): each jar full enough, or all alike. What is too empty is
+ * topped up with brine of the batch's strength, a mash only where that is asked for.
  * `share` is the part of the produce that is packed.
  */
 export function fillWithShreds(
@@ -25,28 +102,22 @@ export function fillWithShreds(
   const extra = going.brought;
   const vegWaterG = (going.vegWater.mean + extra.waterG) * share;
   const broughtG = extra.naclG * share;
-  const wanted = saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG }, broughtG);
+  const wanted = rinsed
+    ? saltAfterRinse(input, { vegG, vegWaterG }, broughtG)
+    : saltForDose(input.way, input.fraction, { waterG: 0, vegG, vegWaterG }, broughtG);
   // Rinsed leaf may be saltier than wanted; salt cannot be taken out by adding none, and that is said.
   const naclG = rinsed ? Math.max(0, wanted) : wanted;
   const strength = as.trueStrength((naclG + broughtG) / (naclG + broughtG + vegWaterG));
-  const usable = jars.map((j) => j.usableMl);
-  const roomMl = usable.reduce((a, b) => a + b, 0);
   const bulkMl = going.needMl * share;
-  const shreds = bulkMl >= roomMl ? shareByRoom(bulkMl, usable) : fillInTurn(bulkMl, usable);
+  const { ml: shreds } = shredsIn(bulkMl, jars);
+  const pours = input.topUp ?? !isMash(going);
   const made = jars.map((jar, i) => {
     const ml = shreds[i] ?? 0;
-    const least = jar.crock ? LEAST.crock : LEAST.jar;
-    const topUp = brineOf(ml < least * jar.usableMl ? Math.max(0, jar.usableMl - ml) : 0, strength, WATER_C);
+    const wants = pours && ml < leastOf(jar) * jar.usableMl ? Math.max(0, jar.usableMl - ml) : 0;
+    const topUp = brineOf(wants, strength, WATER_C);
+    const part = bulkMl === 0 ? 0 : ml / bulkMl;
     return {
-      card: card(
-        jar,
-        ml,
-        bulkMl === 0 ? 0 : (vegG * ml) / bulkMl,
-        bulkMl === 0 ? 0 : (naclG * ml) / bulkMl,
-        topUp,
-        salt,
-        bulkMl === 0 ? 0 : (extra.massG * share * ml) / bulkMl
-      ),
+      card: card(jar, ml, vegG * part, naclG * part, topUp, salt, extra.massG * share * part),
       topUp
     };
   });
@@ -63,6 +134,19 @@ export function fillWithShreds(
     naclInJarsG: naclG + added.naclG,
     waterInJarsG: added.waterG
   };
+}
+
+/**
+ * Salt to add to rinsed leaf: whatever way the dose is said, what the leaf and the ingredients hold already counts.
+ * Example: 2 % of 1400 g of leaf that holds 22 g already is 6 g.
+ */
+function saltAfterRinse(
+  input: WorksheetInput,
+  leaf: { vegG: number; vegWaterG: number },
+  heldG: number
+): number {
+  const all = saltForDose(input.way, input.fraction, { waterG: 0, ...leaf }, 0);
+  return all - heldG;
 }
 
 function card(

@@ -6,7 +6,8 @@ import type {
   PerWater,
   Spread,
   SpoonSystem,
-  TrueStrength
+  TrueStrength,
+  WrittenUnits
 } from '../quantity/index';
 import type { Learned } from '../learn/index';
 import type {
@@ -81,6 +82,8 @@ export interface WorksheetInput {
   /** Step of the household's scale, g. */
   readonly scaleStepG: number;
   readonly spoons: SpoonSystem;
+  /** In which units cautions speak; metric where nothing is said. */
+  readonly units?: WrittenUnits;
   /** The household's own trim yields, by `trimKey`. */
   readonly trims: Readonly<Record<string, Learned>>;
   readonly ownSpoons: readonly OwnSpoon[];
@@ -90,6 +93,12 @@ export interface WorksheetInput {
   readonly salting?: Salting;
   /** Heavy salting only: what was weighed and measured after the rinse. */
   readonly rinsed?: Rinsed;
+  /** Heavy salting only: the share of the leaf to strew, where it is not the style's usual. */
+  readonly heavyFraction?: number;
+  /** Shreds that do not fill their jars: topped up with brine or not. A mash is never thinned without being asked. */
+  readonly topUp?: boolean;
+  /** Filled and weighed: vegetables and water in each jar as they were weighed, g, in the order of the jars; null: not yet. */
+  readonly netG?: readonly (number | null)[];
   readonly brine?: BrinePlan;
   /** The household's own packing fractions, by crop and cut; and how its brine runs against the plan. */
   readonly packings?: Readonly<Record<string, Learned>>;
@@ -135,6 +144,33 @@ export interface JarCard {
   readonly toppedUp: boolean;
 }
 
+/** Shreds that do not fill their jars to the line: how they are shared, and what else could be done. */
+export interface ShredsAnswer {
+  /** Share of its room that the emptiest jar gets. */
+  readonly level: number;
+  /** One after the other, each full enough; or all as full as each other. */
+  readonly how: 'in turn' | 'level';
+  /** Jars chosen by hand that would hold next to nothing, and stay free. */
+  readonly idle: number;
+  /** Prepared weight that is wanting for full jars, g. */
+  readonly moreG: number;
+  /** One jar fewer, and what is then left over for another use, g. */
+  readonly holdBack: { readonly counts: Readonly<Record<string, number>>; readonly leftG: number } | null;
+  /** A smaller jar in the place of the smallest one. */
+  readonly smaller: { readonly counts: Readonly<Record<string, number>>; readonly name: string } | null;
+  readonly mash: boolean;
+}
+
+/** Salt that is weighed out at once, in one place. */
+export interface SaltPart {
+  readonly where: 'bowl' | 'brine' | 'jar';
+  /** How many such places; each gets `weighG`, on average where jars differ. */
+  readonly places: number;
+  /** Grams of the household's salt, for all its places together. */
+  readonly weighG: number;
+  readonly spoons: Spoonful;
+}
+
 /** Brine to mix, reserve and its salt included. */
 export interface BrineToMix {
   readonly mixMl: number;
@@ -173,7 +209,10 @@ export interface SaltAnswer {
   readonly weighG: number;
   readonly naclG: number;
   readonly spoons: Spoonful;
+  /** Judged on the least that is weighed at once. */
   readonly scale: ScaleAdvice;
+  /** Where it goes; the parts add up to `weighG`. */
+  readonly parts: readonly SaltPart[];
 }
 
 /** Where the salt ends up, and the same said in the other ways. */
@@ -243,6 +282,7 @@ export interface Worksheet {
   readonly jars: readonly JarCard[];
   readonly brine: BrineToMix | null;
   readonly bags: BagBrine | null;
+  readonly shreds: ShredsAnswer | null;
   readonly rinse: RinseAnswer | null;
   readonly salt: SaltAnswer;
   readonly ends: SaltEnds;

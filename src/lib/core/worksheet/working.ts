@@ -10,6 +10,7 @@ import type {
   RinseAnswer,
   SaltEnds,
   SaltAnswer,
+  ShredsAnswer,
   Working,
   WorkingValue,
   WorksheetInput
@@ -33,6 +34,7 @@ export interface Facts {
   readonly salt: SaltAnswer;
   readonly kind: SaltKind;
   readonly ends: SaltEnds;
+  readonly shreds: ShredsAnswer | null;
 }
 
 /** For every number on the sheet: formula in words, values put in, source, error. */
@@ -60,6 +62,13 @@ function preparedWorking({ going }: Facts): Working {
     plusMinus: plusMinus(going.prepared)
   };
 }
+
+/** The marks of the salt table in words. Example: `plainSource('P/CP: GNU units')` begins with "published table". */
+const plainSource = (source: string): string =>
+  source
+    .replace(/^P\/CP\b/, 'published table and common practice')
+    .replace(/^P(\/C)?(?=:)/, 'published table')
+    .replace(/^CP\b/, 'common practice, no source');
 
 function jarsWorking({ salting, going, needMl, roomMl, cards }: Facts): Working {
   const dry = salting !== 'brine';
@@ -138,7 +147,7 @@ function saltWorking({ salt, kind, input, brine, salting, rinse }: Facts): Worki
         : []),
       v('if measured by spoon: ±', plusMinus({ mean: salt.weighG, sd: bySpoon }), 'salt')
     ],
-    source: `${kind.name}: ${kind.source}`,
+    source: `${kind.name}: ${plainSource(kind.source)}`,
     plusMinus: plusMinus({ mean: salt.weighG, sd: input.scaleStepG / Math.sqrt(12) })
   };
 }

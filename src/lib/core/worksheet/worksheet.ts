@@ -19,7 +19,8 @@ import { cautionsFor } from './cautions';
 import { saltEnds } from './ends';
 import { eachJar, ownedSizes, packedShare, pickJars } from './jars';
 import { afterRinse, goingIn, type GoingIn } from './prepare';
-import { fillWithShreds } from './shredded';
+import { leastAtOnce, saltParts } from './salt-parts';
+import { fillWithShreds, shredsAnswer, withoutIdle } from './shredded';
 import type { ExtraIn, RinseAnswer, SaltEnds, Worksheet, WorksheetInput } from './types';
 import { workings } from './working';
 
@@ -50,13 +51,17 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
 
   const sizes = ownedSizes(input.jars);
-  const { fit, chosen } = pickJars(going.needMl, sizes, input, salting, input.sets ?? 3);
-  const tooMany = sizes.find((z) => (chosen.counts[z.id] ?? 0) > z.free);
+  const { fit, chosen: picked } = pickJars(going.needMl, sizes, input, salting, input.sets ?? 3);
+  const shreds = salting !== 'brine';
+  const { set: chosen, idle } =
+    shreds && input.counts ? withoutIdle(picked, sizes) : { set: picked, idle: 0 };
+  const tooMany = sizes.find((z) => (picked.counts[z.id] ?? 0) > z.free);
   if (tooMany)
     return refuse('jars-not-free', {
       field: 'counts',
       values: { name: tooMany.jar.name, free: tooMany.free }
     });
+  if (chosen.vessels === 0 && input.counts) return refuse('no-jars-chosen', { field: 'counts' });
   if (chosen.vessels === 0)
     return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(going.needMl, sizes) });
 
@@ -76,14 +81,21 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     });
 
   const ends = saltEnds(going, share, filled, kind, input, salting === 'brine');
+  if (ends.equilibrium > saturation(WATER_C))
+    return refuse('beyond-saturation', {
+      field: 'fraction',
+      values: { most: (saturation(WATER_C) * 100).toFixed(1) }
+    });
   const stockG = filled.brine?.fromStock.reduce((a, b) => a + b.naclG, 0) ?? 0;
   const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
   const weighG = weighOut(Math.max(0, naclG - stockG), kind);
+  const parts = saltParts(filled, kind, input);
   const salt = {
     weighG,
     naclG,
     spoons: spoonsFor(weighG, kind, input.spoons),
-    scale: scaleAdvice(weighG, input.scaleStepG, kind, input.spoons)
+    scale: scaleAdvice(leastAtOnce(parts, filled), input.scaleStepG, kind, input.spoons),
+    parts
   };
   const facts = {
     input,
@@ -99,7 +111,8 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     brine: filled.brine,
     salt,
     kind,
-    ends
+    ends,
+    shreds: shreds ? shredsAnswer(going, chosen, sizes, jars, idle) : null
   };
   return done({
     version: 1,
@@ -117,6 +130,7 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     jars: filled.cards,
     brine: filled.brine,
     bags: bagBrine(jars, ends.equilibrium, kind),
+    shreds: facts.shreds,
     rinse: facts.rinse,
     salt,
     ends,
@@ -179,7 +193,7 @@ function rinseAnswer(
   kind: SaltKind,
   input: WorksheetInput
 ): RinseAnswer {
-  const heavySaltG = (s.heavy?.fraction ?? 0) * fresh.prepared.mean;
+  const heavySaltG = (input.heavyFraction ?? s.heavy?.fraction ?? 0) * fresh.prepared.mean;
   return {
     ...leaf,
     heavySaltG,

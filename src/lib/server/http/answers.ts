@@ -33,11 +33,19 @@ export function action<T>(useCase: UseCase<T>) {
   };
 }
 
+/** Somebody else, or something that happened since, stands in the way. */
+const CONFLICTS = new Set([
+  'changed-meanwhile',
+  'already-answered',
+  'changed-since',
+  'bench-changed',
+  'discard-first'
+]);
+
 /** Conflicts are 409, unknown things 404, the rest 400. */
 function statusOf(refusals: readonly Refusal[]): number {
   const codes = refusals.map((r) => r.code);
-  if (codes.some((c) => c === 'changed-meanwhile' || c === 'already-answered' || c === 'changed-since'))
-    return 409;
+  if (codes.some((c) => CONFLICTS.has(c))) return 409;
   return codes.some((c) => c.endsWith('-unknown')) ? 404 : 400;
 }
 

@@ -7,7 +7,8 @@ import {
   type Batch,
   type BatchEvent
 } from '../../core/batch';
-import { careTasks } from '../../core/care';
+import { careTasks, verdictOn } from '../../core/care';
+import { signCalled } from '../../core/safety';
 import { dayOfWall, isDay, wall } from '../../core/calendar';
 import { quarterG } from '../../core/larder';
 import { crop } from '../../core/produce';
@@ -19,7 +20,10 @@ import {
   correctPortionSchema,
   correctTasteSchema,
   enterStandingSchema,
+  correctPHSchema,
   measurePHSchema,
+  seeSignSchema,
+  takeBackSignSchema,
   moveJarsSchema,
   takePortionSchema,
   tasteSchema
@@ -57,11 +61,28 @@ export const logCare = useCase('care', careSchema, async (work, input): Promise<
   });
 });
 
+/** Refuses what is not done with a jar that is to be thrown away: tasting, moving, eating, giving. */
+async function notCondemned(work: Work, b: Batch, ids: readonly string[]): Promise<Outcome<null>> {
+  const { places } = await household(work.trx);
+  for (const f of b.fillings.filter((j) => ids.includes(j.id) && j.emptiedAt === null)) {
+    const verdict = verdictOn(b, f, places, work.wall);
+    if (!verdict) continue;
+    const why =
+      verdict.by.kind === 'pH'
+        ? `pH ${verdict.by.pH} on day ${verdict.by.day}.`
+        : `${signCalled(verdict.by.sign)?.sign ?? 'a sign of spoiling'}.`;
+    return refuse('discard-first', { field: 'fillingIds', values: { lidNumber: f.lidNumber, why } });
+  }
+  return done(null);
+}
+
 /** A taste: sour, salt and crunch from 0 to 5, and a note. */
 export const logTaste = useCase('taste', tasteSchema, async (work, input): Promise<Outcome<BatchAnswer>> =>
-  onBatch(work, input.batchId, (b) => {
+  onBatch(work, input.batchId, async (b) => {
     const jars = standingFillings(b, input.fillingIds);
     if (!jars.ok) return jars;
+    const sound = await notCondemned(work, b, input.fillingIds);
+    if (!sound.ok) return sound;
     const { fillingIds, sour, salt, crunch, note } = input;
     return done({ type: 'tasted', data: { fillingIds, sour, salt, crunch, note } });
   })
@@ -87,6 +108,43 @@ export const measurePH = useCase('ph', measurePHSchema, async (work, input): Pro
   })
 );
 
+/** A pH that was read or typed wrongly: a new event; the old one stays in the log. */
+export const correctPH = useCase(
+  'correct-ph',
+  correctPHSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> =>
+    onBatch(work, input.batchId, (b) =>
+      b.readings.some((r) => r.id === input.of)
+        ? done({ type: 'pHCorrected', data: { of: input.of, pH: input.pH ?? null } })
+        : refuse('reading-unknown', { field: 'of' })
+    )
+);
+
+/** A sign that means "throw it away": the jar is so marked until it is thrown away or the sign is taken back. */
+export const seeSign = useCase(
+  'see-sign',
+  seeSignSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> =>
+    onBatch(work, input.batchId, (b) => {
+      const jars = standingFillings(b, input.fillingIds);
+      if (!jars.ok) return jars;
+      if (signCalled(input.sign)?.level !== 'discard') return refuse('sign-unknown', { field: 'sign' });
+      return done({ type: 'signSeen', data: { fillingIds: input.fillingIds, sign: input.sign } });
+    })
+);
+
+/** It was not what it seemed: the sign no longer counts. */
+export const takeBackSign = useCase(
+  'take-back-sign',
+  takeBackSignSchema,
+  async (work, input): Promise<Outcome<BatchAnswer>> =>
+    onBatch(work, input.batchId, (b) =>
+      b.signs.some((s) => s.id === input.of)
+        ? done({ type: 'signTakenBack', data: { of: input.of } })
+        : refuse('sign-unknown', { field: 'of' })
+    )
+);
+
 /** Jars to another place, or to the cold. */
 export const moveJars = useCase(
   'move',
@@ -94,7 +152,10 @@ export const moveJars = useCase(
   async (work, input): Promise<Outcome<BatchAnswer>> => {
     const place = (await household(work.trx)).places.find((p) => p.id === input.placeId);
     if (!place) return refuse('place-unknown', { field: 'placeId' });
-    return onBatch(work, input.batchId, (b) => move(b, input.fillingIds, place));
+    return onBatch(work, input.batchId, async (b) => {
+      const sound = await notCondemned(work, b, input.fillingIds);
+      return sound.ok ? move(b, input.fillingIds, place) : sound;
+    });
   }
 );
 
@@ -103,8 +164,10 @@ export const takePortion = useCase(
   'portion',
   takePortionSchema,
   async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, (b, ways) => {
+    onBatch(work, input.batchId, async (b, ways) => {
       const jars = standingFillings(b, [input.fillingId]);
+      const sound = input.how === 'thrown' ? done(null) : await notCondemned(work, b, [input.fillingId]);
+      if (!sound.ok) return sound;
       const jar = jars.ok ? jars.value[0] : undefined;
       if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
       if (input.seenG !== undefined && Math.abs(input.seenG - jar.leftG) > 1)
@@ -148,11 +211,11 @@ export const correctPortion = useCase(
 async function onBatch(
   work: Work,
   batchId: string,
-  decide: (b: Batch, ways: Ways) => Outcome<BatchEvent>
+  decide: (b: Batch, ways: Ways) => Outcome<BatchEvent> | Promise<Outcome<BatchEvent>>
 ): Promise<Outcome<BatchAnswer>> {
   const found = await batches.load(work.trx, batchId);
   if (!found) return refuse('batch-unknown', { field: 'batchId' });
-  const decided = decide(found.state, waysOf(await household(work.trx)));
+  const decided = await decide(found.state, waysOf(await household(work.trx)));
   if (!decided.ok) return decided;
   await batches.append(work, batchId, [decided.value]);
   const data = decided.value.data as { fillingIds?: readonly string[]; fillingId?: string; g?: number };

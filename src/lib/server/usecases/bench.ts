@@ -24,7 +24,8 @@ import {
   type BenchDraft
 } from '../../schema/batch';
 import type { Ways } from '../../core/reading';
-import { readExtras, readRinsed, readWeight } from '../../schema/common';
+import { crop, meanPiece, pieceCalled } from '../../core/produce';
+import { readExtras, readFilled, readHeavy, readRinsed, readWeight } from '../../schema/common';
 import { wallOf } from '../clock';
 import { batches, brines, household, lots } from '../repos';
 import { refusalsOf, type House, type Result } from './act';
@@ -125,8 +126,21 @@ export function worksheetInput(
     ? readRinsed(choice.rinsed, waysOf(at.ours))
     : done(undefined);
   if (!rinsed.ok) return rinsed;
+  const ways = waysOf(at.ours);
+  const main = crop(items[0]?.cropId ?? '');
+  const heavy = readHeavy(choice.heavy, ways, (word) => {
+    const piece = main && pieceCalled(main, word);
+    return piece ? meanPiece(piece) : null;
+  });
+  if (!heavy.ok) return heavy;
+  const netG = readFilled(choice.filled, ways);
+  if (!netG.ok) return netG;
   const { styleId, way, fraction, saltKindId, counts, opens, salting, mix, hot } = choice;
   return done({
+    units: at.ours.units,
+    ...(heavy.value === null ? {} : { heavyFraction: heavy.value }),
+    ...(choice.topUp ? { topUp: choice.topUp === 'yes' } : {}),
+    ...(netG.value.some((g) => g !== null) ? { netG: netG.value } : {}),
     styleId,
     way,
     fraction,

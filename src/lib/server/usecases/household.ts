@@ -48,8 +48,8 @@ export function ownedJar(geometryId: string, lid: Lid, owned: number, name = '')
 export const settle = useCase(
   'settle',
   settleSchema,
-  async (work, input): Promise<Outcome<{ name: string }>> => {
-    const { name, people, units, spoons, saltKindId, scaleStepG, beds, jars, waterId, mild } = input;
+  async (work, input): Promise<Outcome<{ name: string; owned?: number }>> => {
+    const { name, people, units, spoons, saltKindId, scaleStepG, beds, jars, waterId, mild, eaters } = input;
     if (saltKindId && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
     if (waterId && !WATERS.some((w) => w.id === waterId)) return refuse('not-a-choice', { field: 'waterId' });
     const given = {
@@ -61,6 +61,7 @@ export const settle = useCase(
       scaleStepG,
       waterId,
       mild: mild === undefined ? undefined : mild === 'yes',
+      eaters: input.eatersAsked ? eaters : undefined,
       beds: beds
         ?.split(',')
         .map((b) => b.trim())
@@ -76,7 +77,8 @@ export const settle = useCase(
       ...owned.flatMap((j) => (j && j.owned > 0 ? [{ type: 'jarsOwned' as const, data: j }] : []))
     ];
     const state = await households.append(work, OURS, events);
-    return done({ name: state?.name ?? '' });
+    const jarsNow = owned.reduce((a, j) => a + (j?.owned ?? 0), 0);
+    return done({ name: state?.name ?? '', ...(jars.length > 0 ? { owned: jarsNow } : {}) });
   }
 );
 
@@ -88,7 +90,7 @@ export const ownJars = useCase(
     const made = ownedJar(input.geometryId, input.lid, input.owned, input.name);
     if (!made) return refuse('jar-shape-unknown', { field: 'geometryId' });
     const before = (await household(work.trx)).jars.find((j) => j.id === input.jarId);
-    const jar = before ? { ...before, owned: input.owned } : made;
+    const jar = before ? { ...before, owned: input.owned, lid: input.lid } : made;
     const full = (await batches.list(work.trx, 'live'))
       .flatMap(standing)
       .filter((f) => f.jarId === jar.id).length;

@@ -1,5 +1,6 @@
 import type { UseCase } from './act';
 import {
+  correctPH,
   correctPortion,
   correctTaste,
   enterStanding,
@@ -7,6 +8,8 @@ import {
   logTaste,
   measurePH,
   moveJars,
+  seeSign,
+  takeBackSign,
   takePortion
 } from './batches';
 import { keepBrine, takeBrine } from './brines';
@@ -66,6 +69,9 @@ export const USE_CASES = {
   taste: logTaste,
   'correct-taste': correctTaste,
   ph: measurePH,
+  'correct-ph': correctPH,
+  'see-sign': seeSign,
+  'take-back-sign': takeBackSign,
   move: moveJars,
   portion: takePortion,
   'correct-portion': correctPortion,

@@ -1,5 +1,5 @@
 import type { Learned } from '../../core/learn';
-import { crop, pickedOfCount, type Crop } from '../../core/produce';
+import { crop, pickedOfCount, piecesOf, type Crop } from '../../core/produce';
 import { bareMass, readCount, weightOfCountRead, type CountRead, type Ways } from '../../core/reading';
 import { waysOf } from '../../core/kit';
 import type { Spread } from '../../core/quantity';
@@ -14,6 +14,7 @@ import {
   type Weighing
 } from '../../core/lot';
 import { done, refuse, type Outcome } from '../../core/refusal';
+import { writeMass } from '../../core/quantity';
 import { readWeighing, readWeight } from '../../schema/common';
 import {
   correctPickSchema,
@@ -50,6 +51,17 @@ export const weighIn = useCase(
     );
     if (!weighed.ok) return weighed;
     const counted = input.pieces && !('sd' in weighed.value) ? { pieces: input.pieces } : {};
+    const odd = counted.pieces ? oddPieces(counted.pieces, weighed.value.g, kind, input.withTops) : null;
+    if (odd && !input.sure)
+      return refuse('pieces-weight-far', {
+        field: 'pieces',
+        values: {
+          n: counted.pieces ?? 0,
+          crop: kind.name.toLowerCase(),
+          usual: writeMass(odd, ours.units),
+          said: writeMass(weighed.value.g, ours.units)
+        }
+      });
     const today = dayOfWall(work.wall);
     const day = input.day ?? today;
     if (!isDay(day)) return refuse('day-strange', { field: 'day' });
@@ -152,6 +164,14 @@ export const weighPrepared = useCase(
     });
   }
 );
+
+/** What so many pieces would weigh by the table, g, where what was said is far from it; null where it is not. */
+function oddPieces(n: number, g: number, kind: Crop, withTops: boolean): number | null {
+  const piece = piecesOf(kind)[0]!;
+  const usual = pickedOfCount({ n, piece, factor: 1, own: true }, kind, withTops).mean;
+  const far = 2 * kind.pieceGsd ** 2;
+  return g > usual * far || g < usual / far ? usual : null;
+}
 
 /** The household's own mean piece weight of a crop, if it has one. */
 async function ownPiece(work: Work, cropId: string): Promise<Learned | undefined> {

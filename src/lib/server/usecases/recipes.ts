@@ -2,7 +2,6 @@ import { dayOfWall } from '../../core/calendar';
 import { waysOf } from '../../core/kit';
 import { granted, readRecipe, type Card, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { saltKind } from '../../core/salt';
 import { style } from '../../core/style';
 import {
   changeRecipeSchema,

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { nextLidNumbers, standingFillings, type BatchEvent } from '../../core/batch';
+import { nextLidNumbers, salinityOf, standingFillings, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import { waysOf, type Place } from '../../core/kit';
 import type { Lot } from '../../core/lot';
@@ -127,6 +127,8 @@ function started(
         preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean
       })),
       equilibrium: endsAsMade(w, { poured }),
+      aim: w.ends.equilibrium,
+      rinses: w.rinse && input.rinsed ? [...input.rinsed.log, input.rinsed].map(rinseLogged) : [],
       equilibriumSd: w.ends.equilibriumSd,
       saltKindId: w.saltKindId,
       brinePlannedMl: w.brine?.inJarsMl ?? null,
@@ -143,6 +145,12 @@ function started(
     }
   };
 }
+
+const rinseLogged = ({ after, taste, salinity }: { after: string; taste: string; salinity: string }) => ({
+  after,
+  taste,
+  salinity
+});
 
 function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
   const brineG = card.contentsG - card.vegG;
@@ -230,7 +238,9 @@ export const addPick = useCase(
     const items = onBench.map((l) => ({ lot: l, cropId: l.cropId, preparedG: l.prepared?.g ?? 0 }));
     if (items.some((i) => i.preparedG <= 0)) return refuse('weigh-prepared-first', { field: 'batchId' });
     const { packings } = await learntOf(work.trx, ours);
-    const pick = secondPick(items, { ...jar, equilibrium: b.equilibrium ?? 0 }, s, kind, packings);
+    // A jar that was put right is as salty as it is, whatever the batch was.
+    const equilibrium = salinityOf(b, jar) ?? 0;
+    const pick = secondPick(items, { ...jar, equilibrium }, s, kind, packings);
     if (!pick.ok) return pick;
     const { vegG, roomMl, naclG, saltG, drawOffMl } = pick.value;
     await batches.append(work, b.id, [
@@ -248,7 +258,7 @@ export const addPick = useCase(
           vegRoomMl: roomMl,
           naclG,
           saltG,
-          drawnG: drawOffMl === 0 ? 0 : drawnG(drawOffMl, b.equilibrium ?? 0)
+          drawnG: drawOffMl === 0 ? 0 : drawnG(drawOffMl, equilibrium)
         }
       }
     ]);

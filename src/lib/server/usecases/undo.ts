@@ -19,6 +19,9 @@ const STANDS_ALONE = new Set([
   'tasted',
   'tasteCorrected',
   'measured',
+  'pHCorrected',
+  'signSeen',
+  'signTakenBack',
   'portioned',
   'goodsUsed',
   'used'
@@ -77,7 +80,7 @@ function builtOn(rows: readonly Row[], of: string, undone: ReadonlySet<string>):
 
 /** A correction of one of mine would hang in the air. */
 function corrects(r: Row, mine: readonly Row[]): boolean {
-  if (r.type !== 'tasteCorrected' && r.type !== 'portionCorrected') return false;
+  if (!['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack'].includes(r.type)) return false;
   const of = (JSON.parse(r.data) as { of: string }).of;
   return mine.some((m) => m.id === of);
 }

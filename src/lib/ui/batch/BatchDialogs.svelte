@@ -3,10 +3,13 @@
   import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
+  import { jarCase, pHLineDay } from '$lib/core/care';
+  import { PH_LINE } from '$lib/core/safety';
   import { style } from '$lib/core/style';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
+  import { numbers } from '../words';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
   import Marks from './Marks.svelte';
@@ -20,6 +23,15 @@
     [...house.household.places].filter((p) => p.kind !== 'pantry').sort((x) => (x.kind === 'cold' ? -1 : 1))
   );
   const here = $derived(new Set(jars.map(placeOf)));
+  /** The day by which this batch, where it stands, should read 4.6 or lower. */
+  const lineDay = $derived.by(() => {
+    const f = jars[0];
+    const c = b && f && jarCase(b, f, house.household.places, house.now);
+    return c ? pHLineDay(c.style, c.tempC) : 7;
+  });
+  const noSour = $derived(
+    b ? jars.filter((f) => !b.readings.some((r) => r.fillingIds.includes(f.id) && r.pH <= PH_LINE)) : []
+  );
 </script>
 
 {#if b}
@@ -81,9 +93,9 @@
             problem={problemAt('pH')}
           />
           <p class="text-sm">
-            The line is 4.6 by the style’s day{b.items.some((i) => i.cropId.startsWith('tomato'))
+            4.6 or lower by day {lineDay}{b.items.some((i) => i.cropId.startsWith('tomato'))
               ? '; tomatoes start near it, so it must also have fallen'
-              : ''}. A strip reads to about 0.3.
+              : ''}. A strip can be 0.3 out: look for 4.3.
           </p>
           <Button type="submit" disabled={busy}>Keep the reading</Button>
         </div>
@@ -108,6 +120,11 @@
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
           <p class="text-sm">{style(b.styleId)?.finishing}</p>
+          {#if noSour.length > 0}<p class="heed text-sm">
+              No reading of 4.6 or lower yet: jar{noSour.length > 1 ? 's' : ''}
+              {numbers(noSour.map((f) => f.lidNumber))}. The cold slows the souring; measure before it goes
+              there.
+            </p>{/if}
           <Trouble problem={problemAt('placeId')} />
           <div class="flex flex-col gap-2">
             {#each places as place (place.id)}
@@ -119,7 +136,7 @@
                 outline={place.kind !== 'cold'}
                 disabled={busy || only}
               >
-                {place.name}, {place.tempC} °C{only ? ' (here)' : ''}
+                {place.name}, {house.temp(place.tempC)}{only ? ' (here)' : ''}
               </Button>
             {/each}
           </div>

@@ -7,17 +7,19 @@
     dayNumberOf,
     daysAtPace,
     paceFactor,
+    verdictsOf,
     whatToExpect,
     type CareTask
   } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent } from '$lib/core/quantity';
-  import { caution } from '$lib/core/safety';
   import TaskRow from '../care/TaskRow.svelte';
   import { useHouse } from '../house.svelte';
   import Cautions from '../why/Cautions.svelte';
   import { numbers } from '../words';
   import { dialogs } from './dialogs.svelte';
+  import Signs from './Signs.svelte';
+  import Verdicts from './Verdicts.svelte';
   import Window from './Window.svelte';
 
   /** One batch on the counter: how it is doing, and what to do with it. */
@@ -37,6 +39,7 @@
       .map((f) => `${f.lidNumber} at ${writePercent(salinityOf(batch, f) ?? 0)}`)
       .join(', ')
   );
+  const verdicts = $derived(verdictsOf(batch, places, house.now));
   const due = $derived(tasks.filter((t) => t.due <= house.now));
   const next = $derived(tasks.find((t) => t.due > house.now));
 </script>
@@ -51,6 +54,7 @@
         : `, ${writePercent(batch.equilibrium)} salt`}{own ? `; ${own}` : ''}
     </p>
   </div>
+  {#if verdicts.length > 0}<Verdicts {batch} {verdicts} />{/if}
   <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
   <p>{whatToExpect(pace)}{tempC < 15 ? '; so cold that it may not start' : ''}</p>
   <div class="no-print grid grid-cols-2 gap-2">
@@ -64,7 +68,7 @@
         onclick={() => dialogs.show('sour', batch)}>Sour the sauce</Button
       >{/if}
   </div>
-  <Cautions cautions={batchPHCautions(batch, places, house.now)} />
+  {#if verdicts.length === 0}<Cautions cautions={batchPHCautions(batch, places, house.now)} />{/if}
   {#if due.length > 0}
     <ul class="@container border-t-2 border-ink">
       {#each due as task (task.key)}<TaskRow {task} {batch} />{/each}
@@ -74,14 +78,11 @@
   {/if}
   {#if window && first}<Window {batch} {window} now={house.now} fillingId={first.id} />{/if}
   {#if Math.abs(paceFactor(tempC) - 1) > 0.15}
-    <p class="text-sm">At {tempC} °C it takes {paceFactor(tempC).toFixed(1)} times as long as at 20–22 °C.</p>
+    <p class="text-sm">
+      At {house.temp(tempC)} it takes {paceFactor(tempC).toFixed(1)} times as long as at {house.temp(21)}.
+    </p>
   {/if}
-  <details>
-    <summary class="min-h-11 content-center underline underline-offset-4"
-      >Film, spots, slime, a smell?</summary
-    >
-    <Cautions cautions={[caution('when-in-doubt', 'When in doubt, throw it out.')]} />
-  </details>
+  <Signs {batch} />
   <p class="no-print flex flex-wrap gap-x-6">
     <a class="act" href="/notebook/{batch.id}">Its record</a>
     <a class="act" href="/notebook/{batch.id}/labels">Lid labels</a>

@@ -30,21 +30,24 @@
   let targetPercent = $state('');
   let freeBrine = $state('');
   let strengthPercent = $state('');
+  let lost = $state('');
   let cropId = $state('');
   // Another batch is another trouble.
   $effect(() => {
     chosen = standing(batch).map((f) => f.id);
-    amount = salinityPercent = targetPercent = freeBrine = strengthPercent = '';
+    amount = lost = salinityPercent = targetPercent = freeBrine = strengthPercent = '';
     cropId = batch.items[0]?.cropId ?? '';
   });
   const asks = $derived({
     amount: trouble !== 'too-salty' && trouble !== 'too-weak',
-    free: trouble === 'too-salty' || trouble === 'wrong-top-up',
-    strength: trouble === 'wrong-top-up',
+    free: trouble === 'too-salty' || trouble === 'wrong-top-up' || trouble === 'spilled-refilled',
+    strength: trouble === 'wrong-top-up' || trouble === 'spilled-refilled',
+    lost: trouble === 'spilled-refilled',
     crop: trouble === 'unsalted-added'
   });
   const AMOUNT: Partial<Record<TroubleKind, string>> = {
     'wrong-top-up': 'Poured in, each jar',
+    'spilled-refilled': 'Poured in after, each jar',
     'unsalted-added': 'Put in, each jar'
   };
   const first = $derived(jars.find((f) => chosen.includes(f.id)));
@@ -56,6 +59,7 @@
   const said = $derived({
     trouble,
     amount,
+    lost,
     salinityPercent,
     targetPercent,
     freeBrine,
@@ -136,14 +140,23 @@
               problem={problemAt('amount')}
             />
           {/if}
+          {#if asks.lost}
+            <TextField
+              label="Ran over before, each jar"
+              id="r-lost"
+              name="lost"
+              bind:value={lost}
+              placeholder="as much as was poured"
+              problem={problemAt('lost')}
+            />
+          {/if}
           {#if asks.strength}
             <TextField
-              label="Salt in what was poured, %"
+              label="Salt in what was poured, % of its water or as you say it"
               id="r-strength"
               name="strengthPercent"
               bind:value={strengthPercent}
-              placeholder="0 for plain water"
-              inputmode="decimal"
+              placeholder="0 for plain water; 3 %; 1 tbsp a cup"
               problem={problemAt('strengthPercent')}
             />
           {/if}
@@ -161,7 +174,7 @@
             id="r-target"
             name="targetPercent"
             bind:value={targetPercent}
-            placeholder="{plain(usualTarget(batch) * 100, 2)}, usual here"
+            placeholder="{plain(usualTarget(batch) * 100, 2)}, {batch.aim ? 'as it was aimed' : 'usual here'}"
             inputmode="decimal"
             problem={problemAt('targetPercent')}
           />
@@ -186,6 +199,9 @@
                 It has not evened out yet: wait {waitWords(remedy.prematureHours)} more before you trust its salt.
               </p>{/if}
             {#if remedy.doing.length === 0}<p class="big">Nothing to do: it ends where it should.</p>{/if}
+            {#if remedy.doing.some((d) => d.act === 'salt')}<p class="heed mb-2">
+                Salt now does not undo the weak days. Above pH 4.6 on its day: throw it away.
+              </p>{/if}
             {#each groups as g (g.lids[0])}
               {#each g.says as says, i (says)}<p class="big leading-snug">
                   {groups.length > 1 && i === 0 ? `Jar ${numbers(g.lids)}: ` : ''}{says}

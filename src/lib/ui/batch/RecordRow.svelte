@@ -2,11 +2,13 @@
   import { Button, Textarea, Label } from 'flowbite-svelte';
   import type { Batch, BatchEvent } from '$lib/core/batch';
   import ActionForm from '../forms/ActionForm.svelte';
+  import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house.svelte';
   import { undoCommand } from '../shell/toasts.svelte';
   import { clockTime, shortDay } from '../time';
+  import { signCalled } from '$lib/core/safety';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { careShort, numbers, TROUBLE_WORDS } from '../words';
   import { didWords } from './right';
@@ -38,6 +40,12 @@
         return `Taste corrected: sour ${e.data.sour}, salt ${e.data.salt}, crunch ${e.data.crunch}${e.data.note ? `. “${e.data.note}”` : ''}`;
       case 'measured':
         return `pH ${e.data.pH}, jar ${lids(e.data.fillingIds)}`;
+      case 'pHCorrected':
+        return e.data.pH === null ? 'A pH reading taken back' : `pH corrected: it was ${e.data.pH}`;
+      case 'signSeen':
+        return `Seen on ${lids(e.data.fillingIds)}: ${signCalled(e.data.sign)?.sign ?? e.data.sign}`;
+      case 'signTakenBack':
+        return 'A sign taken back';
       case 'moved':
         return `Moved ${lids(e.data.fillingIds)} to ${house.placeName(e.data.placeId)}`;
       case 'portioned':
@@ -55,7 +63,9 @@
     }
   });
   const event = $derived(line.event);
-  const correctable = $derived(event.type === 'tasted' || event.type === 'portioned');
+  const correctable = $derived(
+    event.type === 'tasted' || event.type === 'portioned' || event.type === 'measured'
+  );
 </script>
 
 <li class={['border-b border-rule-soft py-1', folded && 'hidden print:list-item']}>
@@ -68,7 +78,7 @@
       {#if correctable}<button
           class="min-h-11 text-sm underline underline-offset-4"
           onclick={() => (open = !open)}
-          aria-expanded={open}>put right</button
+          aria-expanded={open}>correct</button
         >{/if}
       <button
         class="min-h-11 text-sm underline underline-offset-4"
@@ -99,6 +109,25 @@
         </div>
         <Trouble problem={problems[0]} />
         <div><Button type="submit" outline disabled={busy}>Correct the taste</Button></div>
+      {/snippet}
+    </ActionForm>
+  {:else if open && event.type === 'measured'}
+    <ActionForm
+      action="/counter?/correctPH"
+      values={{ batchId: batch.id, of: line.id }}
+      ondone={() => (open = false)}
+      class="flex max-w-md flex-wrap items-end gap-3 py-3"
+    >
+      {#snippet children({ busy, problemAt })}
+        <TextField
+          label="What it really was; empty if there was none"
+          id="ph-{line.id}"
+          name="pH"
+          inputmode="decimal"
+          value={String(event.data.pH)}
+          problem={problemAt('pH')}
+        />
+        <Button type="submit" outline disabled={busy}>Correct the reading</Button>
       {/snippet}
     </ActionForm>
   {:else if open && event.type === 'portioned'}

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { Button, Input, Label } from 'flowbite-svelte';
+  import { verdictsOf } from '$lib/core/care';
+  import { EATERS } from '$lib/core/safety';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -8,6 +10,7 @@
   import { useHouse } from '../house.svelte';
   import { dayAndYear } from '../time';
   import { dialogs } from './dialogs.svelte';
+  import Verdicts from './Verdicts.svelte';
 
   /** One jar in the cold: eat, give, throw away a part or the whole; move it. */
   let { jar }: { jar: StockJar } = $props();
@@ -15,6 +18,11 @@
   const f = $derived(jar.filling);
   const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: f.leftG });
   let weight = $state('');
+  const verdicts = $derived(
+    verdictsOf(jar.batch, house.household.places, house.now).filter((v) => v.fillingId === f.id)
+  );
+  /** Who eats here, and wants a word with it. */
+  const eaters = $derived(EATERS.filter((e) => house.household.eaters.includes(e.id)));
 </script>
 
 <div class="flex flex-col gap-4">
@@ -25,30 +33,37 @@
   <p><span class="answer">{house.mass(f.leftG)}</span> <span class="big">left</span></p>
   <p>
     {jar.opened ? `Opened; ${jar.quarters} of 4 quarters left.` : 'Not opened yet.'}
-    Best till {dayAndYear(jar.best)}, at the latest {dayAndYear(jar.latest)}. Smell and look decide.
+    Best till {dayAndYear(jar.best)}, at the longest {dayAndYear(jar.latest)}: quality dates, not safety
+    dates. Looks or smells wrong? Throw it out untasted.
   </p>
-  <ActionForm action="/cold?/portion" values={{ ...base, how: 'eaten' }}>
-    {#snippet children({ busy, problemAt })}
-      <div class="grid grid-cols-2 gap-2">
-        <Button type="submit" name="amount" value="quarter" class="min-h-14" disabled={busy}
-          >Eat a quarter</Button
-        >
-        <Button type="submit" name="amount" value="all" class="min-h-14" outline disabled={busy}
-          >Eat it up</Button
-        >
-      </div>
-      <p class="pt-1 text-sm text-quiet">A quarter is {house.mass(quarterG(f))}.</p>
-      <Trouble problem={problemAt('amount')} />
-    {/snippet}
-  </ActionForm>
-  <div class="grid grid-cols-2 gap-2">
-    <ActionForm action="/cold?/portion" values={{ ...base, how: 'given', amount: 'all' }}>
-      {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}
-          >Give it away</Button
-        >{/snippet}
+  {#if verdicts.length > 0}<Verdicts batch={jar.batch} {verdicts} />{/if}
+  {#each eaters as e (e.id)}<p class="heed text-sm">{e.says}</p>{/each}
+  {#if verdicts.length === 0}<ActionForm action="/cold?/portion" values={{ ...base, how: 'eaten' }}>
+      {#snippet children({ busy, problemAt })}
+        <div class="grid grid-cols-2 gap-2">
+          <Button type="submit" name="amount" value="quarter" class="min-h-14" disabled={busy}
+            >Eat a quarter</Button
+          >
+          <Button type="submit" name="amount" value="all" class="min-h-14" outline disabled={busy}
+            >Eat it up</Button
+          >
+        </div>
+        <p class="pt-1 text-sm text-quiet">A quarter is {house.mass(quarterG(f))}.</p>
+        <Trouble problem={problemAt('amount')} />
+      {/snippet}
     </ActionForm>
-    <Button outline onclick={() => dialogs.show('move', jar.batch)}>Move…</Button>
-  </div>
+    <div class="grid grid-cols-2 gap-2">
+      <ActionForm action="/cold?/portion" values={{ ...base, how: 'given', amount: 'all' }}>
+        {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}
+            >Give it away</Button
+          >{/snippet}
+      </ActionForm>
+      <Button outline onclick={() => dialogs.show('move', jar.batch)}>Move…</Button>
+    </div>
+    <p class="text-sm text-quiet">
+      Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid
+      label names the allergens. Selling needs what your local food rules ask.
+    </p>{/if}
   <details>
     <summary class="min-h-11 content-center underline underline-offset-4">Another amount</summary>
     <ActionForm

@@ -74,5 +74,5 @@
 </svg>
 <p class="text-sm text-quiet">
   Sourness tasted stands under the line, pH above it. Days go by the place’s temperature; a forecast by
-  reading comes later. It is no safety test: trust the strip.
+  reading comes later. It is no safety test: go by pH, look and smell together.
 </p>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { dayNumberOf } from '$lib/core/care';
-  import { standing, type Batch } from '$lib/core/batch';
+  import { salinityOf, standing, type Batch } from '$lib/core/batch';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
   import { style } from '$lib/core/style';
@@ -22,7 +22,7 @@
       const kind = saltKind(b.saltKindId ?? house.household.saltKindId);
       if (!s || !kind || b.equilibrium === null || items.length === 0) return [];
       return standing(b).flatMap((f) => {
-        const pick = secondPick(items, { ...f, equilibrium: b.equilibrium ?? 0 }, s, kind, bench.packings);
+        const pick = secondPick(items, { ...f, equilibrium: salinityOf(b, f) ?? 0 }, s, kind, bench.packings);
         return pick.ok ? [{ b, f, pick: pick.value }] : [];
       });
     })
@@ -38,12 +38,12 @@
           <div>
             <p class="font-semibold">Jar {f.lidNumber}, {b.name}, day {dayNumberOf(b, house.now)}</p>
             <p class="text-sm">
-              <b>{writeSalt(pick.saltG)} salt</b> keeps it at {writePercent(b.equilibrium ?? 0)}; then {writePercent(
+              <b>{writeSalt(pick.saltG)} salt</b> keeps it at {writePercent(salinityOf(b, f) ?? 0)}; then {writePercent(
                 pick.fill,
                 0
               )} full{pick.drawOffMl > 0
                 ? `. Dissolve it in brine drawn off; ${house.volume(pick.drawOffMl)} of brine comes out`
-                : ''}.
+                : ''}. Count days and pH from today.
             </p>
           </div>
           <ActionForm

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { rollups } from 'd3-array';
   import { plain, plusMinus, relativeSd, roundSalt } from '$lib/core/quantity';
-  import type { Spoonful } from '$lib/core/salt';
   import type { Worksheet } from '$lib/core/worksheet';
   import { useHouse } from '../house.svelte';
+  import { partWords, spoonWords } from './salt-words';
   import Why from '../why/Why.svelte';
 
   /** The big answer: jars, brine, salt. */
@@ -14,14 +14,9 @@
   const spoonful = $derived(sheet.rinse && strew ? sheet.rinse.heavySpoons : sheet.salt.spoons);
   const house = useHouse();
   const working = (id: string) => sheet.working.find((w) => w.id === id);
-  const quarter = (n: number) => {
-    const whole = Math.floor(n);
-    return `${whole > 0 ? whole : ''}${{ 0: '', 0.25: '¼', 0.5: '½', 0.75: '¾' }[n - whole] ?? ''}` || '0';
-  };
-  const spoons = (s: Spoonful) =>
-    [s.tbsp > 0 ? `${s.tbsp} tbsp` : '', s.restTsp > 0 ? `${quarter(s.restTsp)} tsp` : '']
-      .filter(Boolean)
-      .join(' + ');
+  /** Where it is weighed out: each part by itself, where there are several. */
+  const parts = $derived(strew || sheet.salt.parts.length < 2 ? [] : sheet.salt.parts);
+  const inBowl = $derived(dry && sheet.salt.parts.every((p) => p.where === 'bowl'));
   const spoonPercent = $derived(
     Math.round(plusMinus({ mean: 0, sd: relativeSd(sheet.salt.spoons.gsd) }) * 100)
   );
@@ -54,7 +49,9 @@
     </p>
   </div>
   <p class="text-sm text-quiet md:hidden">
-    {strew ? 'Strewn, then rinsed: ' : dry ? 'Salt rubbed in dry: ' : ''}{spoons(spoonful)} ± {spoonPercent}&nbsp;%
+    {#if parts.length > 0}{parts.map((p) => `${partWords(p)} (${spoonWords(p.spoons)})`).join(', ')}
+    {:else}{strew ? 'Strewn, then rinsed: ' : inBowl ? 'Salt rubbed in dry: ' : ''}{spoonWords(spoonful)}{/if} ±
+    {spoonPercent}&nbsp;%
   </p>
   <ul class="hidden flex-wrap items-center gap-x-5 text-sm text-quiet md:flex">
     <li>{sizes} <Why working={working('jars')} /></li>
@@ -63,7 +60,8 @@
         <Why working={working('brine')} />{:else}its own juice{/if}
     </li>
     <li>
-      {strew ? 'strewn, then rinsed; ' : dry ? 'rubbed in dry; ' : ''}{spoons(spoonful)} ± {spoonPercent}&nbsp;%
+      {#if parts.length > 0}{parts.map((p) => `${partWords(p)}, ${spoonWords(p.spoons)}`).join('; ')}
+      {:else}{strew ? 'strewn, then rinsed; ' : inBowl ? 'rubbed in dry; ' : ''}{spoonWords(spoonful)}{/if} ± {spoonPercent}&nbsp;%
       <Why working={working('salt')} />
     </li>
   </ul>

@@ -146,7 +146,7 @@
     {#if (bench.card?.ingredients ?? []).some((i) => (crop(i.cropId ?? '')?.heat ?? i.heat) >= 3)}<p
         class="pt-1 text-sm"
       >
-        Hot: {house.household.mild ? 'somebody here likes it mild.' : 'gloves on.'}
+        Hot: gloves on, hands off your eyes.{house.household.mild ? ' Somebody here likes it mild.' : ''}
       </p>{/if}
     <Button size="sm" outline class="mt-2" onclick={() => bench.follow(null)}>Without the recipe</Button>
   {/if}

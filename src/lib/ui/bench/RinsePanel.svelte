@@ -15,6 +15,28 @@
   let { bench, rinse }: { bench: Bench; rinse: RinseAnswer } = $props();
   const house = useHouse();
   const say = (change: Partial<RinsedSaid>) => bench.choose({ rinsed: { ...bench.rinsed, ...change } });
+  const heavyTrouble = $derived(bench.heavyRead.ok ? undefined : problem(bench.heavyRead.refusal));
+  const usual = $derived(bench.style.heavy?.fraction ?? 0.08);
+  const heavy = $derived((bench.heavyRead.ok ? bench.heavyRead.value : null) ?? usual);
+  /** Another rinse: what was weighed and tasted so far is kept, and the fields are for the next. */
+  const again = () => {
+    const { after, taste, salinity, log } = bench.rinsed;
+    bench.choose({
+      rinsed: { after: '', taste: '', salinity: '', log: [...log, { after, taste, salinity }] }
+    });
+  };
+  const measured = $derived(
+    bench.rinsed.after !== '' || bench.rinsed.taste !== '' || bench.rinsed.salinity !== ''
+  );
+  const tasteName = (id: string) => TASTE_WORDS.find((t) => t.id === id)?.says;
+  const logged = (r: { after: string; taste: string; salinity: string }) =>
+    [
+      r.after ? `weighed ${r.after}` : '',
+      r.taste ? `tasted ${tasteName(r.taste) ?? r.taste}` : '',
+      r.salinity ? `juice at ${r.salinity.replace('%', '').trim()} %` : ''
+    ]
+      .filter(Boolean)
+      .join(', ') || 'nothing measured';
   const trouble = $derived(bench.rinsedRead.ok ? undefined : problem(bench.rinsedRead.refusal));
 </script>
 
@@ -25,10 +47,30 @@
     <span class="big">g salt to strew</span>
   </p>
   <p class="text-sm text-quiet">
-    {writePercent(bench.style.heavy?.fraction ?? 0, 0)} of the leaf. Turn it every half hour; when a rib bends,
-    rinse twice, drain, wring.
+    {writePercent(heavy, 1)} of the leaf{heavy < usual / 1.6
+      ? `: little, ${writePercent(usual, 0)} is usual; it wilts slowly`
+      : heavy > usual * 1.6
+        ? `: much, ${writePercent(usual, 0)} is usual; rinse it longer`
+        : ''}. It is rinsed off again and is not what the jar settles at. Turn it every half hour; a rib bends
+    without breaking when it is done.
   </p>
-  <h2 class="pt-4">After the rinse</h2>
+  <TextField
+    class="no-print max-w-80"
+    label="The heavy salting, as you say it"
+    id="heavy"
+    value={bench.heavy}
+    placeholder="{writePercent(usual, 0)}, or a cup to 4 lb"
+    problem={heavyTrouble}
+    oninput={(said) => bench.choose({ heavy: said })}
+  />
+  <h2 class="pt-4">
+    After the rinse{bench.rinsed.log.length > 0 ? `, number ${bench.rinsed.log.length + 1}` : ''}
+  </h2>
+  {#if bench.rinsed.log.length > 0}
+    <ol class="text-sm text-quiet">
+      {#each bench.rinsed.log as r, i (i)}<li>Rinse {i + 1}: {logged(r)}.</li>{/each}
+    </ol>
+  {/if}
   <div class="grid gap-x-6 gap-y-2 sm:grid-cols-3">
     <WeightField
       label="Wrung out it weighs"
@@ -56,6 +98,7 @@
       oninput={(salinity) => say({ salinity })}
     />
   </div>
+  {#if measured}<button class="act no-print" onclick={again}>rinse it once more</button>{/if}
   <Trouble problem={trouble} />
   <p class={rinse.by === 'estimate' ? 'heed' : ''} aria-live="polite">
     {rinse.weighed ? 'Weighed' : 'About'} <b>{house.mass(rinse.after.mean)}</b>{rinse.weighed

@@ -5,6 +5,8 @@
   import { goto } from '$app/navigation';
   import { crop } from '$lib/core/produce';
   import { writePercent, writeSalt } from '$lib/core/quantity';
+  import { readQuantity } from '$lib/core/reading';
+  import { brineOf, saltKind } from '$lib/core/salt';
   import { bar, type Target } from '$lib/core/weighing';
   import { endsAsMade, type Worksheet } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -19,14 +21,28 @@
     open: boolean;
     bench: Bench;
     sheet: Worksheet;
-    /** The salt against its target, if it is weighed out here. */
-    salt: Target | undefined;
+    /** The salt against its targets, if it is weighed out here. */
+    salts: readonly Target[];
   }
-  let { open = $bindable(), bench, sheet, salt }: Props = $props();
+  let { open = $bindable(), bench, sheet, salts }: Props = $props();
   const house = useHouse();
   const unsettled = $derived(
-    salt && salt.weighedG !== null && bar(salt, house.household.scaleStepG).state !== 'right' ? salt : null
+    salts.find((t) => t.weighedG !== null && bar(t, house.household.scaleStepG).state !== 'right') ?? null
   );
+  /** All the salt, with the part that is not right as it was weighed. */
+  const salted = $derived(
+    unsettled ? (sheet.salt.weighG - unsettled.g + (unsettled.weighedG ?? 0)) / sheet.salt.weighG : 1
+  );
+  // Said as it is poured: what is left over follows at once.
+  let brineUsed = $state('');
+  const left = $derived.by(() => {
+    if (!sheet.brine) return null;
+    const read = readQuantity(brineUsed, { kind: 'volume', unit: 'ml', system: house.ways.system });
+    const ml = sheet.brine.mixMl - (read.ok ? read.value.value : sheet.brine.inJarsMl);
+    if (ml < 10) return null;
+    const kind = saltKind(sheet.saltKindId);
+    return { ml, saltG: brineOf(ml, sheet.brine.strength, 20).naclG / (kind?.purity ?? 1) };
+  });
   const harms = $derived([
     ...new Map(sheet.cautions.filter((c) => c.level === 'harm').map((c) => [c.rule, c])).values()
   ]);
@@ -62,6 +78,9 @@
       rinsed: bench.salting === 'rinsed' ? JSON.stringify(bench.rinsed) : undefined,
       mix: bench.mix,
       hot: bench.hot,
+      heavy: bench.salting === 'rinsed' ? bench.heavy : '',
+      topUp: bench.topUp,
+      filled: bench.filledRead.ok ? JSON.stringify(bench.filled) : undefined,
       brineIds: JSON.stringify(bench.brineIds),
       keepRest,
       recipeId: bench.recipe?.id ?? '',
@@ -97,12 +116,13 @@
               id="brine-used"
               name="brineUsed"
               placeholder="{house.volume(sheet.brine.inJarsMl)}, as planned"
+              bind:value={brineUsed}
               autocomplete="off"
             />
             <Trouble problem={problemAt('brineUsed')} />
-            {#if sheet.brine.reserveMl >= 10}<Checkbox bind:checked={keepRest}
-                >Keep what is left of the brine, about {house.volume(sheet.brine.reserveMl)}, for the next
-                batch</Checkbox
+            {#if left}<Checkbox bind:checked={keepRest}
+                >Of the brine made, {house.volume(left.ml)} with {writeSalt(left.saltG)} salt is left: keep it for
+                the next batch</Checkbox
               >{/if}
           </div>
         {/if}
@@ -124,11 +144,12 @@
           <Trouble problem={problemAt('note')} />
         </div>
         {#if unsettled}<p class="heed">
-            Of the salt, {writeSalt(unsettled.weighedG ?? 0)} of {writeSalt(unsettled.g)} is weighed: with that
-            it ends at
-            <b>{writePercent(endsAsMade(sheet, { salted: (unsettled.weighedG ?? 0) / sheet.salt.weighG }))}</b
-            >. The batch is written down with {writeSalt(sheet.salt.weighG)}: weigh it to the end, or settle
-            it under “Weigh it out”.
+            Of the {unsettled.name.toLowerCase()}, {writeSalt(unsettled.weighedG ?? 0)} of {writeSalt(
+              unsettled.g
+            )} is weighed: with that it ends at
+            <b>{writePercent(endsAsMade(sheet, { salted }))}</b>. The batch is written down with {writeSalt(
+              sheet.salt.weighG
+            )}: weigh it to the end, or settle it under “Weigh it out”.
           </p>{/if}
         {#if bench.estimated}<p class="heed">
             The prepared weight is estimated. Weigh again before you salt: the dose follows it.

@@ -8,6 +8,7 @@
   import { useHouse } from '../house.svelte';
   import { scale } from '../scale/scale.svelte';
   import type { Bench } from './bench.svelte';
+  import { isSalt } from './targets';
 
   /** One thing after another against its target: a bar that fills, a soft landing, a way out of too much. */
   let {
@@ -30,7 +31,8 @@
     const kind = saltKind(bench.saltKindId);
     if (!sheet || bench.salting !== 'dry' || salt?.weighedG == null || !kind) return null;
     const target = sheet.ends.equilibrium;
-    const vegWaterG = (sheet.salt.naclG * (1 - target)) / target;
+    const bowlG = sheet.salt.parts.find((p) => p.where === 'bowl')?.weighG ?? sheet.salt.weighG;
+    const vegWaterG = (bowlG * kind.purity * (1 - target)) / target;
     const moisture = vegWaterG / sheet.packedG;
     const made = bowlTooSalty(
       salt.weighedG * kind.purity,
@@ -42,9 +44,14 @@
   });
   /** Of the salt, kept as it was weighed: where it ends, and it is the dose from then on. */
   const saltedTo = (t: Target): number | null =>
-    t.id === 'salt' && bench.sheet && t.weighedG !== null
-      ? endsAsMade(bench.sheet, { salted: t.weighedG / bench.sheet.salt.weighG })
+    isSalt(t) && bench.sheet && t.weighedG !== null
+      ? endsAsMade(bench.sheet, { salted: saltedBy(t, bench.sheet) })
       : null;
+  /** All the salt over what was planned, with this part of it as weighed. */
+  const saltedBy = (t: Target, sheet: { salt: { weighG: number } }) => {
+    const planned = targets.find((x) => x.id === t.id)?.g ?? t.g;
+    return (sheet.salt.weighG - planned + (t.weighedG ?? planned)) / sheet.salt.weighG;
+  };
   /** What is short may be all there is; less than this of it is only begun. */
   const BEGUN = 0.3;
   const next = $derived(nextToWeigh(targets, step));
@@ -122,7 +129,7 @@
                 >{amount(over.takeOutG)} taken out</button
               >
             </div>
-          {:else if t.id === 'salt' && b.state === 'short' && (t.weighedG ?? 0) > BEGUN * t.g}
+          {:else if isSalt(t) && b.state === 'short' && (t.weighedG ?? 0) > BEGUN * t.g}
             <button class="act text-sm" onclick={() => keep(t)}>leave it at that{ended(saltedTo(t))}</button>
           {/if}
         </div>

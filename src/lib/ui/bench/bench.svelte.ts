@@ -1,4 +1,4 @@
-import { crop } from '$lib/core/produce';
+import { crop, meanPiece, pieceCalled } from '$lib/core/produce';
 import { waysOf, type Household, type KeptBrine, type Place } from '$lib/core/kit';
 import type { Learned } from '$lib/core/learn';
 import { pickedOnBench, type Lot } from '$lib/core/lot';
@@ -6,7 +6,7 @@ import { as } from '$lib/core/quantity';
 import { bareMass, readCount, readQuantity, weightOfCountRead, type Ways } from '$lib/core/reading';
 import { readRecipe, scaleRecipe, type Card, type Recipe } from '$lib/core/recipe';
 import type { Outcome } from '$lib/core/refusal';
-import { BY_TASTE, saltKind, saltyIngredient, type DosingWay } from '$lib/core/salt';
+import { BY_TASTE, saltyIngredient, type DosingWay } from '$lib/core/salt';
 import {
   proposeStyles,
   saltings,
@@ -26,7 +26,7 @@ import {
   type WorksheetJar
 } from '$lib/core/worksheet';
 import type { BenchDraft, RinsedSaid } from '$lib/schema/batch';
-import { readExtras, readRinsed } from '$lib/schema/common';
+import { readExtras, readFilled, readHeavy, readRinsed } from '$lib/schema/common';
 import { problem } from '$lib/schema/words';
 import { DraftKeeper } from './draft.svelte';
 import { PreparedWeights } from './weights.svelte';
@@ -52,7 +52,7 @@ interface Data {
 
 /** Changes that can be taken back. */
 const MOST_STEPS = 50;
-const NOT_RINSED: RinsedSaid = { after: '', taste: '', salinity: '' };
+const NOT_RINSED: RinsedSaid = { after: '', taste: '', salinity: '', log: [] };
 
 /** One thing changed on the bench: how it was, so that it can be taken back. */
 type Step = { readonly choices: Partial<BenchDraft> } | { readonly lot: Lot; readonly said: string };
@@ -138,6 +138,17 @@ export class Bench {
   readonly mix = $derived.by(() => this.draft.chosen.mix ?? 'jug');
   readonly hot = $derived.by(() => this.draft.chosen.hot ?? false);
   readonly rinsed = $derived.by((): RinsedSaid => this.draft.chosen.rinsed ?? NOT_RINSED);
+  readonly heavy = $derived.by(() => this.draft.chosen.heavy ?? '');
+  readonly heavyRead = $derived.by(() => {
+    const main = crop(this.cropIds[0] ?? '');
+    return readHeavy(this.heavy, this.ways, (word) => {
+      const piece = main && pieceCalled(main, word);
+      return piece ? meanPiece(piece) : null;
+    });
+  });
+  readonly topUp = $derived.by(() => this.draft.chosen.topUp);
+  readonly filled = $derived.by(() => this.draft.chosen.filled ?? {});
+  readonly filledRead = $derived.by(() => readFilled(this.filled, this.ways));
   readonly rinsedRead = $derived.by(() => readRinsed(this.rinsed, this.ways));
   readonly brineIds = $derived.by(() =>
     (this.draft.chosen.brineIds ?? []).filter((id) => this.data().brines.some((b) => b.id === id))
@@ -230,6 +241,12 @@ export class Bench {
       extras: this.extrasRead.ok ? this.extrasRead.value : [],
       salting: this.salting,
       away,
+      units: this.house().units,
+      ...(this.topUp ? { topUp: this.topUp === 'yes' } : {}),
+      ...(this.heavyRead.ok && this.heavyRead.value !== null ? { heavyFraction: this.heavyRead.value } : {}),
+      ...(this.filledRead.ok && this.filledRead.value.some((g) => g !== null)
+        ? { netG: this.filledRead.value }
+        : {}),
       ...(this.salting === 'rinsed' && this.rinsedRead.ok ? { rinsed: this.rinsedRead.value } : {}),
       brine: {
         mix: this.mix,
@@ -314,6 +331,9 @@ export class Bench {
       salting: undefined,
       counts: null,
       choice: 0,
+      topUp: undefined,
+      heavy: undefined,
+      filled: undefined,
       weighed: undefined,
       targets: undefined
     });

@@ -28,6 +28,24 @@ export function seasoningOf(
     .map((a) => ({ id: slug(a.name), name: a.name, g: (a.amount * sheet.packedG) / 1000 }));
 }
 
+/** Whether a target is salt, of which several may be weighed out in several places. */
+export const isSalt = (t: Pick<Target, 'id'>): boolean => t.id === 'salt' || t.id.startsWith('salt-');
+
+/** The salt by where it goes: in the bowl, into the brine, into each jar. */
+function saltTargets(sheet: Worksheet): [string, string, number][] {
+  const named = sheet.rinse ? 'Salt after the rinse' : 'Salt';
+  return sheet.salt.parts.flatMap((p, i): [string, string, number][] => {
+    if (p.where === 'jar')
+      return sheet.jars.flatMap((j, n): [string, string, number][] =>
+        j.brineMl > 0 ? [[`salt-j${n + 1}`, `Salt, jar ${n + 1}: ${j.name}`, j.saltG]] : []
+      );
+    const into = p.where === 'bowl' ? 'rubbed in' : 'for the brine';
+    return [
+      [i === 0 ? 'salt' : 'salt-brine', sheet.salt.parts.length > 1 ? `${named}, ${into}` : named, p.weighG]
+    ];
+  });
+}
+
 /**
  * What is weighed one after the other for this batch: salt, water, and the seasoning. `moved` are
  * targets changed by hand, g; `said` what was weighed, as typed.
@@ -42,7 +60,7 @@ export function targetsOf(
     ...(sheet.rinse && !sheet.rinse.weighed
       ? [['heavy-salt', 'Salt to strew before the rinse', sheet.rinse.heavySaltG] as [string, string, number]]
       : []),
-    ['salt', sheet.rinse ? 'Salt after the rinse' : 'Salt', sheet.salt.weighG],
+    ...saltTargets(sheet),
     ...(sheet.brine ? [['water', 'Water', sheet.brine.waterG] as [string, string, number]] : []),
     ...seasoning.map((x): [string, string, number] => [x.id, x.name, x.g])
   ];

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { JARS, LIDS, jarGeometry, usableMl, usualHeadspace, type Lid } from '$lib/core/vessel';
+  import { JARS, LIDS, jarGeometry, usableMl, usualHeadspace, usualLid, type Lid } from '$lib/core/vessel';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -36,10 +36,7 @@
               <p class="text-sm text-quiet">
                 {shape
                   ? `takes ${house.volume(usableMl({ ...shape, brimMl: jar.brimMl ?? shape.brimMl }, jar.headspaceMm ?? usualHeadspace(shape), jar.weightMl ?? 0))} to the fill line`
-                  : ''}, {LID_WORDS[jar.lid]}; {full[jar.id] ?? 0} full, {Math.max(
-                  0,
-                  jar.owned - (full[jar.id] ?? 0)
-                )} free
+                  : ''}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free
               </p>
               <Trouble problem={problemAt('owned')} />
             </div>
@@ -64,6 +61,25 @@
         </ActionForm>
         <div class="flex flex-wrap items-start justify-between gap-x-4">
           <JarMeasure {jar} />
+          <ActionForm
+            action="/kit?/jars"
+            values={{ jarId: jar.id, geometryId: jar.geometryId, owned: jar.owned }}
+            class="flex items-center gap-2"
+            label="Lid of {jar.name}"
+          >
+            {#snippet children({ busy })}
+              <select
+                class="min-h-11 border-0 bg-transparent py-0 text-sm underline underline-offset-4"
+                name="lid"
+                aria-label="Lid of {jar.name}"
+                disabled={busy}
+                value={jar.lid}
+                onchange={(e) => e.currentTarget.form?.requestSubmit()}
+              >
+                {#each LIDS as l (l)}<option value={l}>{LID_WORDS[l]}</option>{/each}
+              </select>
+            {/snippet}
+          </ActionForm>
           {#if jar.owned > (full[jar.id] ?? 0)}
             <ActionForm action="/kit?/broke" values={{ jarId: jar.id }}>
               {#snippet children({ busy })}<button
@@ -86,6 +102,7 @@
           id="shape"
           name="geometryId"
           bind:value={geometryId}
+          onchange={(id) => (lid = usualLid(id))}
           items={JARS.map((j) => ({ value: j.id, name: j.name }))}
           problem={problemAt('geometryId')}
         />
@@ -115,5 +132,8 @@
       {/snippet}
     </ActionForm>
   </details>
+  <p class="py-1 text-sm text-quiet">
+    Glass, glazed ware without lead, or food-grade plastic; no metal, no unglazed ware.
+  </p>
   <OwnShape />
 </section>

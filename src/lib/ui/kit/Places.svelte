@@ -1,18 +1,36 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import type { Place } from '$lib/core/kit';
+  import { readQuantity, readTemperature } from '$lib/core/reading';
+  import { problem } from '$lib/schema/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house.svelte';
 
   const house = useHouse();
-  const KINDS = [
+  const KINDS = $derived([
     { value: 'counter', name: 'a counter: ferments stand here' },
-    { value: 'cold', name: 'cold: fridge or cellar' },
+    { value: 'cold', name: `cold: fridge, ${house.temp(4)} or under; a cellar still sours and gasses` },
     { value: 'pantry', name: 'a shelf for dry goods' }
-  ];
+  ]);
   let editing = $state<Place | 'new' | null>(null);
+  const us = $derived(house.household.units === 'US');
+  // As typed, in the household's own degrees and measures; the house is told °C and litres.
+  let temp = $state('');
+  let shelf = $state('');
+  const edit = (place: Place | 'new' | null) => {
+    editing = place;
+    const of = place === 'new' ? null : place;
+    temp = of ? house.temp(of.tempC).replace(/\s.*/, '') : '';
+    shelf = of?.shelfLitres ? house.volume(of.shelfLitres * 1000) : '';
+  };
+  const tempRead = $derived(readTemperature(temp, house.household.units));
+  const shelfRead = $derived(
+    readQuantity(shelf, { kind: 'volume', unit: us ? 'quart' : 'l', system: house.household.spoons })
+  );
+  const tempProblem = $derived(temp === '' || tempRead.ok ? undefined : problem(tempRead.refusal));
+  const shelfProblem = $derived(shelf === '' || shelfRead.ok ? undefined : problem(shelfRead.refusal));
 </script>
 
 {#snippet editor(place: Place | null)}
@@ -34,28 +52,28 @@
         problem={problemAt('kind')}
       />
       <TextField
-        label="Temperature, °C"
+        label="Temperature, {us ? '°F' : '°C'}"
         id="p-temp"
-        name="tempC"
-        inputmode="decimal"
-        value={String(place?.tempC ?? '')}
-        placeholder="21"
-        problem={problemAt('tempC')}
+        value={temp}
+        placeholder={us ? '70' : '21'}
+        oninput={(said) => (temp = said)}
+        problem={problemAt('tempC') ?? tempProblem}
       />
+      <input type="hidden" name="tempC" value={tempRead.ok ? tempRead.value : temp} />
       <TextField
-        label="Room on its shelves, litres"
+        label="Space on its shelves, {us ? 'quarts' : 'litres'}"
         id="p-shelf"
-        name="shelfLitres"
-        inputmode="decimal"
-        value={place?.shelfLitres ? String(place.shelfLitres) : ''}
+        value={shelf}
         placeholder="if it is short"
-        problem={problemAt('shelfLitres')}
+        oninput={(said) => (shelf = said)}
+        problem={problemAt('shelfLitres') ?? shelfProblem}
       />
+      <input type="hidden" name="shelfLitres" value={shelfRead.ok ? shelfRead.value.value / 1000 : shelf} />
       <div class="flex gap-3">
         <Button type="submit" outline disabled={busy}>Keep</Button><button
           type="button"
           class="min-h-11 underline underline-offset-4"
-          onclick={() => (editing = null)}>never mind</button
+          onclick={() => edit(null)}>never mind</button
         >
       </div>
     {/snippet}
@@ -74,14 +92,14 @@
               <p class="font-semibold">{place.name}</p>
               <p class="text-sm text-quiet">
                 {KINDS.find((k) => k.value === place.kind)?.name}{place.shelfLitres
-                  ? `, ${place.shelfLitres} l of shelf`
+                  ? `, ${house.volume(place.shelfLitres * 1000)} of shelf`
                   : ''}
               </p>
             </div>
             <p class="flex items-center gap-4">
-              <b class="big whitespace-nowrap">{place.tempC} °C</b><button
+              <b class="big whitespace-nowrap">{house.temp(place.tempC)}</b><button
                 class="act"
-                onclick={() => (editing = place)}
+                onclick={() => edit(place)}
                 aria-label="Change {place.name}">change</button
               >
             </p>
@@ -90,7 +108,7 @@
       </li>
     {/each}
   </ul>
-  {#if editing === 'new'}{@render editor(null)}{:else}<button class="act" onclick={() => (editing = 'new')}
+  {#if editing === 'new'}{@render editor(null)}{:else}<button class="act" onclick={() => edit('new')}
       >Add a place</button
     >{/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button } from 'flowbite-svelte';
+  import { Button, Checkbox } from 'flowbite-svelte';
+  import { EATERS } from '$lib/core/safety';
   import { WATERS } from '$lib/core/kit';
   import { SALT_KINDS } from '$lib/core/salt';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -36,7 +37,7 @@
         items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}
       />
       <TextField
-        label="The scale steps by, g"
+        label="Smallest step the scale shows, g"
         id="h-step"
         name="scaleStepG"
         inputmode="decimal"
@@ -68,11 +69,25 @@
         value={h.beds.join(', ')}
         problem={problemAt('beds')}
       />
+      <fieldset class="sm:col-span-2">
+        <legend class="text-sm font-medium">Eats here, too</legend>
+        <input type="hidden" name="eatersAsked" value="true" />
+        <div class="grid gap-x-6 sm:grid-cols-2">
+          {#each EATERS as e (e.id)}
+            <Checkbox name="eaters" value={e.id} checked={h.eaters.includes(e.id)} class="min-h-11"
+              >{e.who}</Checkbox
+            >
+          {/each}
+        </div>
+        <p class="text-sm text-quiet">
+          Brings a word of caution where jars are eaten. No advice: ask a doctor or midwife.
+        </p>
+      </fieldset>
       <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
     {/snippet}
   </ActionForm>
   {#if scale.there}<p class="py-1 text-sm">
-      On the line: {scale.there.name}, steps of {house.mass(scale.there.stepG)}. Its weight can be taken into
+      Connected: {scale.there.name}, steps of {house.mass(scale.there.stepG)}. Its weight can be taken into
       any field.
       <button class="act" onclick={() => (scale.open = true)}>Show the scale</button>
     </p>{/if}

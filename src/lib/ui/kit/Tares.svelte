@@ -11,14 +11,14 @@
 </script>
 
 <section id="tares">
-  <h2 class="border-b-2 border-ink pb-1">Bowls, weighed empty</h2>
+  <h2 class="border-b-2 border-ink pb-1">Bowls and jars, weighed empty</h2>
   <ul>
     {#each house.household.tares as t (t.id)}
       <li class="line flex justify-between"><b>{t.name}</b><span class="big">{house.mass(t.g)}</span></li>
     {:else}<li class="py-2 text-quiet">Weigh a bowl once, and it may stay on the scale ever after.</li>{/each}
   </ul>
   <details>
-    <summary class="act">Add a bowl, or weigh one again</summary>
+    <summary class="act">Add a bowl or jar, or weigh one again</summary>
     <ActionForm
       action="/kit?/tare"
       class="grid items-start gap-3 py-2 sm:grid-cols-3"

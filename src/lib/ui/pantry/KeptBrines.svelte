@@ -72,7 +72,8 @@
           />
         </div>
         <p class="text-sm text-quiet">
-          50 g of salt and 950 g of water are 5 %. Drained from a batch? Keep it from its own record.
+          50 g of salt and 950 g of water are 5 %. Drained from a batch? Name the batch, and give the salt it
+          settled at.
         </p>
         <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
       {/snippet}

@@ -169,6 +169,6 @@
 <p class="flex flex-wrap gap-x-6 text-sm text-quiet">
   <span>coloured: on the counter</span><span>heavy frame: ready within this span</span><span
     >dark line: in the cold, till best</span
-  ><span>pale: eaten up</span>
+  ><span>pale: finished</span>
 </p>
 <p class="sr-only">Now is {dayAndYear(now)}.</p>

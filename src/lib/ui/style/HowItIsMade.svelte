@@ -45,7 +45,12 @@
     </li>
   {/each}
 </ol>
-<p class="pt-1 text-sm">{style.layers} {style.finishing}</p>
+<p class="pt-1 text-sm">{style.layers}</p>
+<h3 class="pt-3 text-base">Later, for the cold</h3>
+<p class="text-sm">{style.finishing}</p>
+<p class="text-sm text-quiet">
+  Under oil, garlic, herbs and ferments never stand at room temperature: in the fridge, eaten within days.
+</p>
 {#if !seasoned && style.additions.length > 0}
   <h3 class="pt-3 text-sm text-quiet">
     What usually goes with it{batch === null ? '' : ', for this batch'}

@@ -9,7 +9,11 @@
     {#each cautions as c (c.rule + c.says)}
       <li class={c.level}>
         <p class={c.level === 'harm' ? 'font-bold text-harm' : 'font-semibold'}>{c.says}</p>
-        <p class="text-sm">{c.reason} <span class="text-quiet">({c.source})</span></p>
+        <p class="text-sm">{c.reason}</p>
+        <details class="text-sm text-quiet">
+          <summary class="cursor-pointer underline underline-offset-4">source</summary>
+          {c.source}
+        </details>
       </li>
     {/each}
   </ul>

@@ -1,15 +1,16 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { placeOf, salinityOf } from '$lib/core/batch';
-  import { batchPHCautions, dayNumberOf } from '$lib/core/care';
+  import { batchPHCautions, dayNumberOf, verdictsOf } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent, writeSalt } from '$lib/core/quantity';
-  import { saltKind } from '$lib/core/salt';
+  import { saltKind, tasteWord } from '$lib/core/salt';
   import { style } from '$lib/core/style';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
+  import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/care/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
@@ -24,6 +25,7 @@
   let { data }: PageProps = $props();
   const house = useHouse();
   const b = $derived(data.batch);
+  const verdicts = $derived(verdictsOf(b, house.household.places, house.now));
   const live = $derived(b.fillings.some((f) => f.emptiedAt === null));
   const w = $derived(data.said.worksheet);
   // A season's care is many lines: the newest stand here, the rest a tap away, and all of them on paper.
@@ -40,7 +42,7 @@
 </p>
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
   <h1>{b.name}</h1>
-  <p class="big">{live ? `day ${dayNumberOf(b, house.now)}` : 'eaten up'}</p>
+  <p class="big">{live ? `day ${dayNumberOf(b, house.now)}` : 'finished'}</p>
 </div>
 <p class="text-quiet">
   {style(b.styleId)?.name}{#if b.recipe}, by
@@ -72,7 +74,8 @@
         </p>
       {/snippet}
     </Shelf>
-    <Cautions cautions={batchPHCautions(b, house.household.places, house.now)} />
+    {#if verdicts.length > 0}<Verdicts batch={b} {verdicts} />
+    {:else}<Cautions cautions={batchPHCautions(b, house.household.places, house.now)} />{/if}
     {#if data.tasks.length > 0}
       <section>
         <h2 class="border-b-2 border-ink pb-1">Wants doing</h2>
@@ -139,6 +142,20 @@
               <Why working={w?.working.find((x) => x.id === 'salt')} />
             </dd>
           </div>{/if}
+        {#each b.rinses as r, i (i)}
+          <div class="line flex items-center justify-between gap-4">
+            <dt>Rinse {i + 1}</dt>
+            <dd class="text-right font-semibold">
+              {[
+                r.after,
+                r.taste ? `tasted ${tasteWord(r.taste)?.says ?? r.taste}` : '',
+                r.salinity ? `${r.salinity.replace('%', '').trim()} % in the juice` : ''
+              ]
+                .filter(Boolean)
+                .join(', ') || 'not measured'}
+            </dd>
+          </div>
+        {/each}
         {#if b.brinePlannedMl !== null && b.brineUsedMl !== null}
           <div class="line flex items-center justify-between gap-4">
             <dt>Brine, planned and used</dt>

@@ -53,12 +53,17 @@ const notThere = () =>
   );
 
 export const GET: RequestHandler = async ({ params, locals }) => {
-  const read = READS[params.thing];
+  const read = Object.hasOwn(READS, params.thing) ? READS[params.thing] : undefined;
   return read ? json(await read(locals.house)) : notThere();
 };
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
-  const act = ASIDE[params.thing] ?? USE_CASES[params.thing as UseCaseName];
+  const name = params.thing;
+  const act = Object.hasOwn(ASIDE, name)
+    ? ASIDE[name]
+    : Object.hasOwn(USE_CASES, name)
+      ? USE_CASES[name as UseCaseName]
+      : undefined;
   if (!act) return notThere();
   const body = await jsonBody(request);
   if (body === undefined) return problemJson([{ code: 'not-json' }]);

@@ -2,7 +2,6 @@
   import { Button } from 'flowbite-svelte';
   import { readRecipe } from '$lib/core/recipe';
   import { writePercent } from '$lib/core/quantity';
-  import { saltKind } from '$lib/core/salt';
   import { style } from '$lib/core/style';
   import { wall } from '$lib/core/calendar';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';

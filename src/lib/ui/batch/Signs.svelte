@@ -1,0 +1,51 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import { standing, type Batch } from '$lib/core/batch';
+  import { signCalled, SIGNS } from '$lib/core/safety';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import Trouble from '../forms/Trouble.svelte';
+  import JarPicker from './JarPicker.svelte';
+
+  /** What do I see or smell? What it usually means, and what the cautious do. */
+  let { batch }: { batch: Batch } = $props();
+  let chosen = $state('');
+  const sign = $derived(signCalled(chosen));
+</script>
+
+<details>
+  <summary class="min-h-11 content-center underline underline-offset-4"
+    >Film, spots, slime, a smell, no bubbles?</summary
+  >
+  <ChoiceField
+    label="What is to be seen or smelt"
+    id="sign"
+    value={chosen}
+    items={[{ value: '', name: 'choose' }, ...SIGNS.map((s) => ({ value: s.id, name: s.sign }))]}
+    onchange={(id) => (chosen = id)}
+  />
+  {#if sign}
+    <div
+      class={['mt-2', sign.level === 'discard' ? 'harm' : sign.level === 'heed' ? 'heed' : '']}
+      aria-live="polite"
+    >
+      <p>{sign.means}</p>
+      <p class="font-semibold">{sign.does}</p>
+    </div>
+    {#if sign.level === 'discard'}
+      <ActionForm
+        action="/counter?/seeSign"
+        values={{ batchId: batch.id, sign: sign.id }}
+        label="Mark it"
+        class="pt-2"
+      >
+        {#snippet children({ busy, problemAt })}
+          <JarPicker jars={standing(batch)} />
+          <Trouble problem={problemAt('fillingIds')} />
+          <Button type="submit" class="mt-2" outline disabled={busy}>Mark these jars: throw away</Button>
+        {/snippet}
+      </ActionForm>
+    {/if}
+  {/if}
+  <p class="pt-2 text-sm text-quiet">When in doubt, throw it out. Common practice, no source.</p>
+</details>

@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import type { Batch } from '$lib/core/batch';
+  import type { Verdict } from '$lib/core/care';
+  import { signCalled } from '$lib/core/safety';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import TextField from '../forms/TextField.svelte';
+  import Trouble from '../forms/Trouble.svelte';
+
+  /** Jars that are to be thrown away: first of all, until they are, or until what says so is corrected. */
+  let {
+    batch,
+    verdicts,
+    named = false
+  }: { batch: Batch; verdicts: readonly Verdict[]; named?: boolean } = $props();
+  const why = (v: Verdict) =>
+    v.by.kind === 'pH'
+      ? `pH ${v.by.pH} on day ${v.by.day}: it should have been 4.6 or lower by day ${v.by.lineDay}`
+      : (signCalled(v.by.sign)?.sign ?? 'a sign of spoiling');
+  let wrong = $state<string | null>(null);
+</script>
+
+<ul>
+  {#each verdicts as v (v.fillingId)}
+    <li class="harm my-2" data-verdict>
+      <p class="big">Throw jar {v.lidNumber} away{named ? `, ${batch.name}` : ''}</p>
+      <p>{why(v)}. Do not taste. Close it; throw the whole jar away.</p>
+      <div class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
+        <ActionForm
+          action="/cold?/portion"
+          values={{
+            batchId: v.batchId,
+            fillingId: v.fillingId,
+            how: 'thrown',
+            amount: 'all',
+            reason: why(v).slice(0, 80)
+          }}
+          label="Thrown away"
+        >
+          {#snippet children({ busy, problems })}
+            <Button type="submit" disabled={busy}>Thrown away</Button>
+            <Trouble problem={problems[0]} />
+          {/snippet}
+        </ActionForm>
+        <button
+          class="act"
+          aria-expanded={wrong === v.of}
+          onclick={() => (wrong = wrong === v.of ? null : v.of)}
+          >{v.by.kind === 'pH' ? 'the reading was wrong' : 'it was something else'}</button
+        >
+      </div>
+      {#if wrong === v.of && v.by.kind === 'pH'}
+        <ActionForm
+          action="/counter?/correctPH"
+          values={{ batchId: v.batchId, of: v.of }}
+          ondone={() => (wrong = null)}
+          label="Correct the reading"
+          class="flex flex-wrap items-end gap-3 pt-2"
+        >
+          {#snippet children({ busy, problemAt })}
+            <TextField
+              label="What it really was; empty if there was none"
+              id="fix-{v.of}"
+              name="pH"
+              inputmode="decimal"
+              placeholder="3.9"
+              problem={problemAt('pH')}
+            />
+            <Button type="submit" outline disabled={busy}>Correct it</Button>
+          {/snippet}
+        </ActionForm>
+      {:else if wrong === v.of}
+        <ActionForm
+          action="/counter?/takeBackSign"
+          values={{ batchId: v.batchId, of: v.of }}
+          ondone={() => (wrong = null)}
+          label="Take the sign back"
+          class="pt-2"
+        >
+          {#snippet children({ busy })}
+            <Button type="submit" outline disabled={busy}>I looked again: it is not that</Button>
+          {/snippet}
+        </ActionForm>
+      {/if}
+    </li>
+  {/each}
+</ul>

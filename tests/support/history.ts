@@ -1,0 +1,270 @@
+import { standing, type Batch } from '$lib/core/batch';
+import { careTasks } from '$lib/core/care';
+import { allRecipes, batches, brines, household, lots, pantry } from '$lib/server/repos';
+import { USE_CASES, type House, type UseCaseName } from '$lib/server/usecases';
+import { wallOf } from '$lib/server/clock';
+
+/** A whole number under `of`. */
+export type Dice = (of: number) => number;
+/** Minimal standard generator: a seed gives the same history again. */
+export function dicing(seed: number): Dice {
+  let n = (seed % 2147483646) + 1;
+  return (of) => (n = (n * 48271) % 2147483647) % of;
+}
+
+/** What is there to act upon. */
+async function around(house: House) {
+  const ours = await household(house.db);
+  return {
+    ours,
+    now: wallOf(house.clock.now(), house.zone),
+    picks: await lots.list(house.db, 'live'),
+    live: await batches.list(house.db, 'live'),
+    stock: await brines.list(house.db, 'live'),
+    goods: await pantry(house.db),
+    recipes: await allRecipes(house.db)
+  };
+}
+type Around = Awaited<ReturnType<typeof around>>;
+type Input = Record<string, unknown> | undefined;
+
+const CROPS = [
+  'carrot',
+  'cabbage-white',
+  'kohlrabi',
+  'cucumber-small',
+  'garlic',
+  'pepper-cayenne',
+  'cabbage-napa'
+];
+const STYLES = ['shredded', 'pieces', 'slaw', 'pepper-sauce', 'pepper-mash', 'leaf-rinsed'];
+
+/** For every use case something that a household might say just then; undefined where there is nothing to say it of. */
+export const INPUTS: Record<UseCaseName, (a: Around, dice: Dice, said: readonly string[]) => Input> = {
+  'weigh-in': (_, d) => ({
+    cropId: CROPS[d(CROPS.length)],
+    weight: `${300 + d(3000)} g`,
+    quality: ['sound', 'trim'][d(2)]
+  }),
+  'correct-pick': ({ picks }, d) =>
+    picks[0] && { lotId: picks[d(picks.length)]!.id, weight: `${400 + d(3000)} g` },
+  'end-pick': ({ picks }, d) =>
+    picks[0] && { lotId: picks[d(picks.length)]!.id, how: 'cooked', weight: d(2) ? '' : '100 g' },
+  'take-to-bench': ({ picks }, d) => picks[0] && { lotId: picks[d(picks.length)]!.id, weight: '' },
+  'put-back': ({ picks }, d) => picks[0] && { lotId: picks[d(picks.length)]!.id },
+  'weigh-prepared': ({ picks }, d) =>
+    picks[0] && { lotId: picks[d(picks.length)]!.id, weight: `${200 + d(2000)} g` },
+  'sort-pick': ({ picks }, d) =>
+    picks[0] && {
+      lotId: picks[d(picks.length)]!.id,
+      culled: `${1 + d(60)} g`,
+      offcuts: d(2) ? `${1 + d(90)} g` : ''
+    },
+  'start-batch': ({ ours }, d) => ({
+    styleId: STYLES[d(STYLES.length)],
+    fraction: 0.02 + d(20) / 1000,
+    saltKindId: 'sea-fine',
+    placeId: 'counter',
+    opens: 'on',
+    name: `Batch ${d(1000)}`,
+    keepRest: d(2) ? 'on' : '',
+    knowing: JSON.stringify([
+      'salt-too-weak',
+      'salt-under-style',
+      'rinse-unmeasured',
+      'rinse-and-sauce',
+      'scale-too-coarse'
+    ]),
+    ...(ours.jars.length ? {} : {})
+  }),
+  'add-pick': ({ live }, d) => jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingId: f })),
+  'put-right': ({ live }, d) =>
+    jar(live, d, ({ b, all }) => ({
+      batchId: b.id,
+      fillingIds: all,
+      trouble: ['short', 'too-salty', 'evaporated', 'wrong-top-up', 'spilled-refilled'][d(5)],
+      amount: `${20 + d(120)} ml`,
+      targetPercent: String(2 + d(15) / 10)
+    })),
+  'sour-sauce': ({ live }, d) =>
+    jar(
+      live.filter((b) => b.styleId.startsWith('pepper')),
+      d,
+      ({ b, all }) => ({
+        batchId: b.id,
+        fillingIds: all,
+        pH: 4.2,
+        wanted: 3.8,
+        sauce: '500 g',
+        vinegarMl: 10
+      })
+    ),
+  'write-recipe': (_, d) => ({
+    name: `Card ${d(50)}`,
+    styleId: 'shredded',
+    card: '2 kg cabbage\n2 % salt at the end'
+  }),
+  'change-recipe': ({ recipes }, d) => ({
+    recipeId: recipes[d(recipes.length)]!.id,
+    name: 'Other',
+    styleId: 'shredded',
+    card: `${1 + d(9)} kg cabbage\n2 % salt at the end`,
+    what: 'other'
+  }),
+  'wish-next': ({ recipes }, d) => ({
+    recipeId: recipes[d(recipes.length)]!.id,
+    said: recipes[0]!.card.split('\n')[0],
+    by: d(2) ? 'more' : 'less'
+  }),
+  'settle-wish': ({ recipes }, d) => {
+    const r = recipes.find((x) => x.wishes.length > 0);
+    return r && { recipeId: r.id, wishId: r.wishes[0]!.id, how: d(2) ? 'take' : 'drop' };
+  },
+  'retire-recipe': ({ recipes }, d) => ({ recipeId: recipes[d(recipes.length)]!.id, back: 'no' }),
+  'keep-brine': (_, d) => ({ name: 'Jug', amount: `${200 + d(900)} ml`, strengthPercent: 3 }),
+  'take-brine': ({ stock }, d) => stock[0] && { brineId: stock[d(stock.length)]!.id, amount: '50 ml' },
+  care: ({ live, ours, now }) => {
+    const t = live
+      .flatMap((b) => careTasks(b, ours.places, now))
+      .find((x) => x.due <= now && !['taste', 'pH', 'toCold'].includes(x.kind));
+    return t && { batchId: t.batchId, kind: t.kind, slot: t.due, fillingIds: t.fillingIds };
+  },
+  taste: ({ live }, d) =>
+    jar(live, d, ({ b, all }) => ({ batchId: b.id, fillingIds: all, sour: d(6), salt: 2, crunch: 3 })),
+  'correct-taste': ({ live }, d) => {
+    const b = live.find((x) => x.tastes.length > 0);
+    return b && { batchId: b.id, of: b.tastes[0]!.id, sour: d(6), salt: 1, crunch: 1 };
+  },
+  ph: ({ live }, d) =>
+    jar(live, d, ({ b, all }) => ({ batchId: b.id, fillingIds: all, pH: 3.6 + d(12) / 10 })),
+  'correct-ph': ({ live }, d) => {
+    const b = live.find((x) => x.readings.length > 0);
+    return b && { batchId: b.id, of: b.readings[0]!.id, pH: d(3) ? 3.8 : '' };
+  },
+  'see-sign': ({ live }, d) =>
+    d(6) ? undefined : jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, sign: 'mould' })),
+  'take-back-sign': ({ live }) => {
+    const b = live.find((x) => x.signs.length > 0);
+    return b && { batchId: b.id, of: b.signs[0]!.id };
+  },
+  move: ({ live, ours }, d) =>
+    jar(live, d, ({ b, all }) => ({
+      batchId: b.id,
+      fillingIds: all,
+      placeId: ours.places[d(ours.places.length)]!.id
+    })),
+  portion: ({ live }, d) =>
+    jar(live, d, ({ b, f }) => ({
+      batchId: b.id,
+      fillingId: f,
+      how: ['eaten', 'given', 'thrown'][d(3)],
+      amount: ['quarter', 'half', 'all'][d(3)],
+      reason: 'soft'
+    })),
+  'correct-portion': ({ live }, d) => {
+    const b = live.find((x) => x.portions.length > 0);
+    return b && { batchId: b.id, of: b.portions[0]!.id, weight: `${10 + d(50)} g` };
+  },
+  'enter-standing': ({ ours }, d) =>
+    ours.jars[0] && {
+      name: 'Old',
+      styleId: STYLES[d(STYLES.length)],
+      cropId: CROPS[d(CROPS.length)],
+      since: '2026-09-01',
+      placeId: 'counter',
+      jarId: ours.jars[0].id,
+      jars: 1
+    },
+  settle: (_, d) => ({ people: 1 + d(6), units: ['metric', 'US'][d(2)] }),
+  'own-jars': (_, d) => ({
+    geometryId: ['clip-1000', 'clip-500', 'us-quart-wide'][d(3)],
+    lid: ['clamped', 'airlock', 'loose'][d(3)],
+    owned: 4 + d(8)
+  }),
+  'measure-jar': ({ ours }) => ours.jars[0] && { jarId: ours.jars[0].id, headspace: '20 mm' },
+  'shape-jar': (_, d) => ({
+    name: `Jar ${d(9)}`,
+    kind: 'jar',
+    shape: 'straight',
+    waterWeight: '1195 g',
+    opening: '90 mm',
+    height: '185 mm',
+    lid: 'loose',
+    owned: 1
+  }),
+  'set-weight': (_, d) => ({
+    name: `Disc ${d(4)}`,
+    kind: 'disc',
+    displacesMl: 30 + d(20),
+    heightMm: 18,
+    widthMm: 66
+  }),
+  'plan-away': (_, d) => ({ from: '2026-10-01', to: `2026-10-0${1 + d(8)}` }),
+  'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
+  'break-jar': ({ ours }, d) =>
+    ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,
+  'set-place': (_, d) => ({
+    name: ['Shed', 'Loft', 'Hall'][d(3)],
+    kind: ['counter', 'cold'][d(2)],
+    tempC: 5 + d(20)
+  }),
+  'set-tare': (_, d) => ({ name: `Bowl ${d(3)}`, weight: `${300 + d(200)} g` }),
+  'weigh-spoon': (_, d) => ({ saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: `${50 + d(15)} g` }),
+  'reset-learning': () => ({ what: 'trim:carrot' }),
+  'count-goods': ({ goods }, d) => ({
+    goodsId: d(2) ? goods[0]?.id : undefined,
+    name: 'Salt',
+    kind: 'salt',
+    amount: `${1 + d(4)} kg`,
+    saltKindId: 'sea-fine'
+  }),
+  undo: (_, d, said) => (said.length > 0 ? { of: said[d(said.length)] } : undefined)
+};
+
+function jar(
+  live: readonly Batch[],
+  d: Dice,
+  say: (at: { b: Batch; f: string; all: string[] }) => Input
+): Input {
+  const b = live[d(Math.max(1, live.length))];
+  const all = b ? standing(b).map((f) => f.id) : [];
+  return b && all[0] ? say({ b, f: all[d(all.length)]!, all }) : undefined;
+}
+
+/** What a history did: how often each use case was stored. */
+export type Played = Partial<Record<UseCaseName, number>>;
+
+/** Plays a random history of all use cases; `tick` moves the clock between them. */
+export async function play(
+  house: House,
+  steps: number,
+  dice: Dice,
+  tick: () => void,
+  prefix = 'h'
+): Promise<Played> {
+  const names = Object.keys(USE_CASES) as UseCaseName[];
+  // What everything else is made of comes more often.
+  const bag: UseCaseName[] = [
+    ...names,
+    'weigh-in',
+    'weigh-in',
+    'take-to-bench',
+    'take-to-bench',
+    'start-batch',
+    'start-batch'
+  ];
+  const said: string[] = [];
+  const played: Played = {};
+  for (let i = 0; i < steps; i++) {
+    tick();
+    const name = bag[dice(bag.length)]!;
+    const input = INPUTS[name](await around(house), dice, said);
+    if (!input) continue;
+    const commandId = `${prefix}${i}`;
+    const r = await USE_CASES[name](house, { commandId, ...input });
+    if (!r.ok) continue;
+    said.push(commandId);
+    played[name] = (played[name] ?? 0) + 1;
+  }
+  return played;
+}
