@@ -175,6 +175,7 @@ export async function measureCore({ add, rows, median }) {
       {
         phase: { massG: 600 + dice(5000), salinity: 0.012 + dice(40) / 1000 },
         target: 0.022,
+        roomG: 1e9,
         evenHours: 20,
         ageHours: 200
       },
@@ -182,7 +183,7 @@ export async function measureCore({ add, rows, median }) {
     )
   );
   add('putting right, median', `${median(rights).toFixed(3)} ms`, 'under 1 ms', median(rights) < 1);
-  const context = { system: 'metric', kind: salt.saltKind('sea-fine') };
+  const context = { system: 'metric', kind: salt.saltKind('sea-fine'), salting: null };
   const cards = recipe.STARTING_RECIPES.map(([, r]) => recipe.readCard(r.card, context));
   const scaling = each(1000, (i) =>
     recipe.scaleRecipe(cards[i % cards.length], {
@@ -196,4 +197,39 @@ export async function measureCore({ add, rows, median }) {
     recipe.readCard(recipe.STARTING_RECIPES[i % cards.length][1].card, context)
   );
   add('reading a recipe card, median', `${median(reading).toFixed(3)} ms`, 'no figure asked', true);
+  await measureReader(add, rows, runnerImport);
+}
+
+/** How the reader does on generated phrases and cards: rates, not times. */
+async function measureReader(add, rows, runnerImport) {
+  const { module: said } = await runnerImport(join(ROOT, 'tests/support/verdicts.ts'), {
+    configFile: false,
+    logLevel: 'error'
+  });
+  const SEED = 20261128;
+  const doses = said.judgedDoses(SEED, 20_000);
+  const share = (all, is) => `${((100 * all.filter((a) => a.is === is).length) / all.length).toFixed(1)} %`;
+  const told = doses.filter((d) => !d.phrase.means.ambiguous);
+  const unclear = doses.filter((d) => d.phrase.means.ambiguous);
+  const wrong = doses.filter((d) => d.is === 'wrong').length;
+  rows.push([
+    `20 000 said doses (seed ${SEED}): answered, asked, refused`,
+    ['answered', 'asked', 'refused'].map((is) => share(doses, is)).join(', '),
+    '',
+    ''
+  ]);
+  const answered = told.filter((d) => d.is === 'answered').length / told.length;
+  add('of those whose words tell: answered', share(told, 'answered'), 'at least 90 %', answered >= 0.9);
+  add(
+    'of those whose words do not tell: asked',
+    share(unclear, 'asked'),
+    'never answered',
+    unclear.every((d) => d.is !== 'answered')
+  );
+  add('doses read as another meaning', String(wrong), '0', wrong === 0);
+  const cards = said.judgedCards(SEED + 2, 2000);
+  const bad = cards.filter((c) => !c.asked && c.wrong.length > 0).length;
+  const read = cards.filter((c) => !c.asked && c.wrong.length === 0).length / cards.length;
+  add('2 000 said cards: read whole', `${(100 * read).toFixed(1)} %`, 'at least 90 %', read >= 0.9);
+  add('cards read as another meaning', String(bad), '0', bad === 0);
 }

@@ -108,6 +108,12 @@ describe('what can mean several things', () => {
     expect(only('2 tsp flaky salt to 1 l').kind.id).toBe('flaky');
     expect(only('2 tsp coarse sea salt to 1 l').kind.id).toBe('sea-coarse');
     expect(only('2 tsp salt to 1 l').kind.id).toBe('pickling');
+    // A grain alone is the household's own salt, where that is so grained.
+    const table = { system: 'US' as const, kind: saltKind('table-fine')! };
+    const fine = readDose('2 tsp fine salt to 1 l', table);
+    expect(fine.ok && fine.value.map((r) => r.kind.id)).toEqual(['table-fine']);
+    const coarse = readDose('2 tsp coarse salt to 1 l', table);
+    expect(coarse.ok && coarse.value.map((r) => r.kind.id)).toEqual(['sea-coarse']);
     // Common practice, no source: the same spoonful weighs two and a half times as much of fine salt as of flakes.
     near(only('1 tbsp table salt to 1 l').saltG / only('1 tbsp flaky salt to 1 l').saltG, 2.43, 0.01);
   });

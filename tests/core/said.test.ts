@@ -1,44 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { gramsOf, readCard } from '$lib/core/recipe';
 import { readDose } from '$lib/core/reading';
-import { mustAsk, saltKind, type DoseReading } from '$lib/core/salt';
-import { dosePhrase, pick, saidCard, seeded, type Meaning, type Phrase, type System } from '../support/say';
+import { dosePhrase, pick, seeded } from '../support/say';
+import { fits, judgedCards, judgedDoses, OWN, SYSTEMS, type Verdict } from '../support/verdicts';
 
-/** How the reader does on generated phrases: the meaning, a question with it, or a refusal; never another meaning. */
-const OWN = saltKind('pickling')!;
-const SYSTEMS: readonly System[] = ['US', 'metric', 'AU', 'imperial'];
+/** The reader on generated phrases: the meaning, a question with it, or a refusal; never another meaning. */
 const SEED = Number(process.env.SAY_SEED ?? 20_261_128);
 const COUNT = Number(process.env.SAY_COUNT ?? 20_000);
 
-/** Grams that the meaning comes to with one of the salts it may be of. */
-const gramsWith = (m: Pick<Meaning, 'g' | 'ml'>, kindId: string): number =>
-  m.g ?? (m.ml ?? 0) * (saltKind(kindId)?.gPerMl ?? 0);
-
-function fits(r: DoseReading, m: Meaning): boolean {
-  if (r.base !== m.base) return false;
-  const kinds = m.kinds ?? [OWN.id];
-  if (m.ml !== undefined && !kinds.includes(r.kind.id)) return false;
-  const wanted = gramsWith(m, r.kind.id) / m.per;
-  return Math.abs(r.saltG / r.per / wanted - 1) < (m.wide ? 0.2 : 0.01);
-}
-
-type Verdict = 'answered' | 'asked' | 'refused' | 'wrong';
-function verdict(p: Phrase, system: System): Verdict {
-  const read = readDose(p.text, { system, kind: OWN });
-  if (!read.ok) return 'refused';
-  const right = read.value.filter((r) => fits(r, p.means));
-  if (right.length === 0) return 'wrong';
-  const ends = read.value.map((r) => r.saltG / r.per);
-  return right.length === read.value.length && !mustAsk(ends) ? 'answered' : 'asked';
-}
-
 describe(`20 000 doses as people say them (seed ${SEED})`, () => {
-  const random = seeded(SEED);
-  const all = Array.from({ length: COUNT }, () => {
-    const system = pick(random, SYSTEMS);
-    const phrase = dosePhrase(random, system);
-    return { phrase, system, is: verdict(phrase, system) };
-  });
+  const all = judgedDoses(SEED, COUNT);
   const said = (is: Verdict, ambiguous?: boolean) =>
     all.filter((a) => a.is === is && (ambiguous === undefined || a.phrase.means.ambiguous === ambiguous));
   it('never another meaning', () =>
@@ -108,43 +78,7 @@ describe(`typing slips (seed ${SEED})`, () => {
 });
 
 describe(`2 000 recipe cards (seed ${SEED})`, () => {
-  const random = seeded(SEED + 2);
-  const all = Array.from({ length: COUNT / 10 }, () => {
-    const system = pick(random, SYSTEMS);
-    return { system, said: saidCard(random, system) };
-  });
-  const read = all.map(({ system, said }) => {
-    const card = readCard(said.text, { system, kind: OWN, salting: said.salting });
-    const asked = card.problems.some((p) => p.blocks);
-    const wrong: string[] = [];
-    for (const [cropId, g] of Object.entries(said.means.crops)) {
-      const found = card.ingredients
-        .filter((i) => i.cropId === cropId && i.produce)
-        .map((i) => gramsOf(i) ?? NaN);
-      if (!(Math.abs((found[0] ?? NaN) / g - 1) < 0.005 && found.length === 1))
-        wrong.push(`${cropId} ${found.join('+')} for ${g}`);
-    }
-    const { salt } = said.means;
-    const right = card.salt?.readings.some((r) => {
-      const wanted = salt && gramsWith(salt, r.kind.id) / salt.perG;
-      return (
-        salt &&
-        wanted &&
-        r.base === salt.base &&
-        Math.abs(r.saltG / r.per / wanted - 1) < 0.01 &&
-        (salt.ml === undefined || (said.means.kinds ?? [OWN.id]).includes(r.kind.id))
-      );
-    });
-    if (!right) wrong.push(`salt ${card.salt?.said ?? 'none'}`);
-    if (
-      !asked &&
-      card.salt &&
-      card.salt.readings.length > 1 &&
-      new Set(card.salt.readings.map((r) => r.base)).size > 1
-    )
-      wrong.push('two bases unasked');
-    return { text: said.text, asked, wrong, problems: card.problems };
-  });
+  const read = judgedCards(SEED + 2, COUNT / 10);
   it('never another meaning', () =>
     expect(
       read

@@ -182,6 +182,15 @@ describe('pieces belong to crops', () => {
   });
 });
 
+describe('a slip fits the unit that was typed', () => {
+  it('ounces for grams, pounds for kilos, never the other way', () => {
+    expect(slipOf(1 / 28.35, 'g')).toBe('ounces');
+    expect(slipOf(1 / 28.35, 'kg')).not.toBe('ounces');
+    expect(slipOf(0.4536, 'kg')).toBe('pounds');
+    expect(slipOf(0.4536, 'g')).toBeNull();
+  });
+});
+
 describe('the scale', () => {
   const v = vector('V35');
   it(v.name, () => {
@@ -342,7 +351,7 @@ describe('as text', () => {
       'Sticks',
       'metric'
     );
-    for (const part of ['Sticks', 'Jars: ', 'Brine to mix: ', 'Salt in all: ', '! '])
+    for (const part of ['Sticks', 'Jars: ', 'Brine to mix: ', 'Salt in all, for the brine: ', '! '])
       expect(text).toContain(part);
   });
   it('a jar measured by the household counts instead of the table', () => {

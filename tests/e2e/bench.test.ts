@@ -29,7 +29,7 @@ test('a habit of dosing, said as it is said: where it ends, asked when it can me
   await box.getByRole('button', { name: 'use it' }).last().click();
   await expect(page.getByText(/too weak to keep\./)).toHaveCount(0);
   await said.fill('a dollop');
-  await expect(box.getByRole('alert')).toContainText('Say how much salt to how much of what');
+  await expect(box.getByRole('alert')).toContainText('I do not know what “dollop” means');
 });
 
 test('no scale: counted in, counted prepared, dosed by the own spoon', async ({ page, request }) => {

@@ -73,7 +73,14 @@ test('the first run asks three things, and can be skipped', async ({ page }) => 
   await expect(page.getByRole('heading', { name: 'Three things first' })).toBeVisible();
   await page.getByRole('button', { name: 'One Clip-top jar 1 l, clamped more' }).click();
   await page.getByLabel('How many eat?').fill('3');
+  // Counted in one list of jars, the units changed: what was counted stays, and its lid can be another.
+  await page.getByText('pounds, ounces, US quarts').click();
+  await page.getByRole('button', { name: 'One US quart, wide mouth, loose more' }).click();
+  await expect(page.getByLabel('Lid of Clip-top jar 1 l')).toHaveValue('clamped');
+  await page.getByLabel('Lid of US quart, wide mouth').first().selectOption('valve');
+  await page.getByText('grams and litres').click();
   await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('Saved: 2 jars, the units and who eats')).toBeVisible();
   await expect(page.getByText('No jars yet.')).toBeVisible();
   // Every room says what to do first.
   for (const [room, says] of [
@@ -90,6 +97,7 @@ test('the first run asks three things, and can be skipped', async ({ page }) => 
   }
   await page.goto(`${server.base}/kit`);
   await expect(page.getByText('Clip-top jar 1 l, clamped').first()).toBeVisible();
+  await expect(page.getByText(/wide mouth, valve/).first()).toBeVisible();
   await server.end('SIGTERM');
   server.clean();
   const other = new OwnServer();
@@ -148,7 +156,7 @@ test('the API refuses as problem+json, with the field and what would work', asyn
   expect(((await bad.json()) as { problems: unknown[] }).problems[0]).toMatchObject({
     code: 'comma-unclear',
     field: 'weight',
-    wouldWork: 'Write 1.250 or 1250.'
+    wouldWork: 'Write 1.25 g or 1250 g.'
   });
   const raw = (body: string, headers: Record<string, string>) =>
     fetch(`${baseURL}/api/v1/weigh-in`, { method: 'POST', body, headers });

@@ -195,10 +195,7 @@ export const correctPHSchema = z.object({
   commandId,
   batchId: id,
   of: id,
-  pH: z.preprocess(
-    (v) => (v === '' ? undefined : v),
-    number(2, 8, 'ph-out-of-range').optional()
-  )
+  pH: z.preprocess((v) => (v === '' ? undefined : v), number(2, 8, 'ph-out-of-range').optional())
 });
 /** A sign that was seen, by its id. */
 export const seeSignSchema = z.object({ commandId, batchId: id, fillingIds: ids, sign: id });

@@ -177,7 +177,12 @@
             <HowItIsMade
               style={bench.style}
               salting={bench.salting}
-              batch={{ vegG: sheet.packedG, jars: jarsWorthHere, vessels: sheet.jars.length }}
+              batch={{
+                vegG: sheet.packedG,
+                jars: jarsWorthHere,
+                vessels: sheet.jars.length,
+                parts: sheet.salt.parts
+              }}
               seasoned={scaled !== null}
             />
           </Unfold>

@@ -1,83 +1,18 @@
 import type { WallMinute } from '../calendar/index';
-import type { CareKind } from './care-kinds';
-import type { Lid } from '../vessel/index';
 import type { Worksheet } from '../worksheet/index';
 import type { Correction } from './correction';
-
-/** One spell of a jar at one place. A jar is at one place at a time: the last one. */
-export interface Stay {
-  readonly placeId: string;
-  readonly from: WallMinute;
-}
-
-/** One jar or crock of a batch, from filled to emptied. */
-export interface Filling {
-  readonly id: string;
-  /** Said aloud and written on the lid. */
-  readonly lidNumber: number;
-  readonly jarId: string;
-  readonly jarName: string;
-  readonly geometryId: string;
-  readonly lid: Lid;
-  readonly headspaceMm: number;
-  readonly usableMl: number;
-  readonly vegG: number;
-  readonly vegRoomMl: number;
-  readonly contentsG: number;
-  /** In it when it was entered: all of `contentsG`, or less for stock begun before. */
-  readonly startG: number;
-  readonly leftG: number;
-  readonly stays: readonly Stay[];
-  readonly emptiedAt: WallMinute | null;
-  /** Its own salinity since it was put right; without one the batch's holds. */
-  readonly equilibrium?: number;
-}
-
-export interface CareMark {
-  readonly id: string;
-  readonly kind: CareKind;
-  readonly how: 'done' | 'skipped';
-  /** The slot that was due, and when the hand was raised. */
-  readonly slot: WallMinute;
-  readonly at: WallMinute;
-  readonly fillingIds: readonly string[];
-}
-
-export interface Taste {
-  readonly id: string;
-  readonly at: WallMinute;
-  readonly fillingIds: readonly string[];
-  readonly sour: number;
-  readonly salt: number;
-  readonly crunch: number;
-  readonly note: string;
-  readonly corrected: boolean;
-}
-
-export interface PHReading {
-  readonly id: string;
-  readonly at: WallMinute;
-  readonly fillingIds: readonly string[];
-  readonly pH: number;
-}
-
-export type PortionHow = 'eaten' | 'given' | 'thrown';
-export interface Portion {
-  readonly id: string;
-  readonly at: WallMinute;
-  readonly fillingId: string;
-  readonly how: PortionHow;
-  readonly g: number;
-  readonly reason: string;
-  readonly corrected: boolean;
-}
-
-export interface BatchItem {
-  readonly lotId: string | null;
-  readonly cropId: string;
-  readonly name: string;
-  readonly preparedG: number;
-}
+import type {
+  BatchItem,
+  CareMark,
+  Filling,
+  PHReading,
+  Portion,
+  RecipeUsed,
+  RinseLogged,
+  SignSeen,
+  Souring,
+  Taste
+} from './facts';
 
 export interface Batch {
   readonly id: string;
@@ -111,40 +46,6 @@ export interface Batch {
   readonly sourings: readonly Souring[];
   /** The recipe it was made by, and which version of it. */
   readonly recipe: RecipeUsed | null;
-}
-
-/** One rinse, in the words it was said. */
-export interface RinseLogged {
-  readonly after: string;
-  readonly taste: string;
-  readonly salinity: string;
-}
-
-/** A sign of spoiling, seen on some jars. */
-export interface SignSeen {
-  readonly id: string;
-  readonly at: WallMinute;
-  readonly fillingIds: readonly string[];
-  readonly sign: string;
-}
-
-/** Acid stirred into a sauce as a first step; the pH measured next says what it did. */
-export interface Souring {
-  readonly id: string;
-  readonly at: WallMinute;
-  readonly fillingIds: readonly string[];
-  readonly sauceG: number;
-  readonly pH: number;
-  readonly wanted: number;
-  readonly vinegarMl: number;
-  readonly citricG: number;
-}
-
-/** A recipe as a batch knows it. */
-export interface RecipeUsed {
-  readonly id: string;
-  readonly version: number;
-  readonly name: string;
 }
 
 type NewFilling = Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> & { readonly startG?: number };

@@ -1,6 +1,7 @@
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { placeOf, type Batch, type BatchEvent, type Filling, type PortionHow } from './batch';
+import { placeOf, type Batch, type BatchEvent } from './batch';
+import type { Filling, PortionHow } from './facts';
 
 /** The jars named, all of this batch and none of them empty. */
 export function standingFillings(b: Batch, ids: readonly string[]): Outcome<readonly Filling[]> {

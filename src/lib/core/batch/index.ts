@@ -6,3 +6,4 @@ export * from './label';
 export * from './learnt';
 export * from './salinity';
 export * from './correction';
+export * from './facts';

@@ -5,7 +5,8 @@ import { as } from '../quantity/index';
 import { BRUISED_D, evenAfterHours, RAW_FLESH_D } from '../salt/index';
 import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
 import { pieceRadius } from '../vessel/index';
-import type { Batch, Filling } from './batch';
+import type { Batch } from './batch';
+import type { Filling } from './facts';
 import type { Correction } from './correction';
 
 /** Where a jar's salt ends: since its last correction its own way, before it the batch's. null: nobody knows. */

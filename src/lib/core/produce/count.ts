@@ -1,5 +1,6 @@
 import type { Learned } from '../learn/index';
 import { together, type Spread } from '../quantity/index';
+import { meanPiece } from './mean';
 import type { Piece } from './pieces';
 import type { Crop } from './types';
 
@@ -8,11 +9,6 @@ import type { Crop } from './types';
  * however many are counted. Common practice, no source; your own mean piece weight takes it away.
  */
 export const BETWEEN_VARIETIES = 0.5;
-
-/** The mean of a lognormal piece weight, g: median × exp(s²/2), s = ln gsd. Example: 18 g, gsd 1.5 is `19.54`. */
-export function meanPiece(c: Pick<Crop, 'pieceG' | 'pieceGsd'>): number {
-  return c.pieceG * Math.exp(Math.log(c.pieceGsd) ** 2 / 2);
-}
 
 /**
  * What so many usable pieces weigh, g. `between` is the share of the log-variance that does not average out.

@@ -3,3 +3,4 @@ export * from './data';
 export * from './types';
 export * from './count';
 export * from './pieces';
+export * from './mean';

@@ -1,3 +1,4 @@
+import { meanPiece } from './mean';
 import type { Crop } from './types';
 
 /** A countable part of a crop: median weight of the usable part, g, and its geometric sd. */
@@ -91,3 +92,11 @@ export const SIZES: ReadonlyMap<string, number> = new Map([
   ['large', 1.45],
   ['huge', 1.9]
 ]);
+
+/** What a piece of that name weighs on the mean, g; null where the crop has none. Example: a clove of garlic is `3.26…`. */
+export const pieceWeights =
+  (c: Crop | undefined) =>
+  (word: string): number | null => {
+    const piece = c && pieceCalled(c, word);
+    return piece ? meanPiece(piece) : null;
+  };

@@ -7,8 +7,7 @@ import {
   PREPOSITIONS,
   TASTE_IDLE,
   VEG_ADJECTIVES,
-  WATER_ADJECTIVES,
-  WATER_WORDS
+  WATER_ADJECTIVES
 } from './words';
 import {
   amountAt,

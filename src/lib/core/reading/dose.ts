@@ -73,7 +73,9 @@ function saidRatio(bits: readonly Bit[]): { is: 'ratio'; one: number; other: num
 function kindsOf(bits: readonly Bit[], own: SaltKind): readonly SaltKind[] {
   const named = bits.flatMap((b) => (b.is === 'salt' && b.named ? [b.ids] : []));
   const sets = named.map((ids) =>
-    ids.includes(own.id) ? [own] : SALT_KINDS.filter((k) => ids.includes(k.id))
+    ids.includes(own.id)
+      ? [own]
+      : SALT_KINDS.filter((k) => (ids[0] === 'grain' ? k.id === ids[1] : ids.includes(k.id)))
   );
   const all = [...new Set(sets.flat())];
   return named.length === 0 ? [own] : all;

@@ -192,7 +192,7 @@ function brackets(all: readonly Token[], at: number, system: SpoonSystem, s: Sin
     const rest = inside.slice(found?.end ?? from);
     const each =
       rest.some((t) => isWord(t, 'each', 'apiece')) || (s.amounts.length > 0 && s.name.length === 0);
-    if (found?.value.is === 'measured') s.amounts.push({ ...found.value, each });
+    if (found?.value.is === 'measured') s.amounts.push({ ...found.value, each: each || found.value.each });
     else if (found) s.amounts.push(found.value);
     s.remark.push(...rest.filter((t) => !isWord(t, 'each', 'apiece', 'total')).map((t) => t.said));
   }

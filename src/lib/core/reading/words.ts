@@ -96,7 +96,8 @@ const SALT_NAMES: readonly (readonly [readonly string[], readonly string[]])[] =
       'pickling|canning|preserving|canning and pickling|canning or pickling|pickling and canning|pickling or canning|canning pickling|non iodised|non iodized|noniodised|noniodized|uniodised|uniodized|fine pickling|fine canning',
       ['pickling']
     ],
-    ['coarse sea|rough sea|coarse|coarse grained|coarse grain|rough|coarse grained sea', ['sea-coarse']],
+    ['coarse sea|rough sea|coarse grained sea', ['sea-coarse']],
+    ['coarse|coarse grained|coarse grain|rough', ['grain', 'sea-coarse', 'rock-coarse', 'sea-grey-damp']],
     [
       'grey|gray|grey sea|gray sea|damp grey|damp gray|damp grey sea|damp gray sea|damp sea|damp|wet grey|wet gray|coarse grey|coarse gray|unrefined grey|unrefined grey sea|unrefined gray|damp unrefined grey sea',
       ['sea-grey-damp']
@@ -105,7 +106,9 @@ const SALT_NAMES: readonly (readonly [readonly string[], readonly string[]])[] =
       'flaky|flake|flakes|flaked|flaky sea|flake sea|sea flake|sea flakes|flaked sea|flaky finishing|finishing',
       ['flaky']
     ],
-    ['fine sea|fine|fine grained|fine grain|fine ground sea', ['sea-fine']],
+    ['fine sea|fine ground sea', ['sea-fine']],
+    // A grain alone is the household's own salt where that is so grained, else the first.
+    ['fine|fine grained|fine grain', ['grain', 'sea-fine', 'table-fine', 'pickling', 'rock-ground']],
     // A grain that is not said lies a seventh apart.
     ['sea', ['sea-fine', 'sea-coarse']],
     [

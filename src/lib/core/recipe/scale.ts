@@ -1,5 +1,5 @@
 import { MEASURES, type SpoonSystem } from '../quantity/index';
-import { meanPiece, pieceCalled } from '../produce/index';
+import { pieceWeights } from '../produce/index';
 import { cropNamed } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { doseFor, type DosingWay } from '../salt/index';
@@ -55,19 +55,15 @@ export function scaleRecipe(card: Card, to: MadeFor): Outcome<Scaled> {
   const lines = card.ingredients.map((i) => portioned(i, to, factor, shares.get(i)));
   const reading = card.salt?.readings[0];
   const dose =
-    reading && doseFor(reading, { vegG: to.vegG, jars: to.jars, roomMl: to.roomMl, pieceG: pieceOf(card) });
+    reading &&
+    doseFor(reading, {
+      vegG: to.vegG,
+      jars: to.jars,
+      roomMl: to.roomMl,
+      pieceG: pieceWeights(cropNamed(card.ingredients.find((i) => i.produce)?.name ?? ''))
+    });
   return done({ factor, lines, salt: dose ?? null, notes: notesOf(card, to, factor, lines) });
 }
-
-/** What a piece of the card's first crop weighs, where a dose is said by the head. */
-const pieceOf =
-  (card: Card) =>
-  (word: string): number | null => {
-    const main = card.ingredients.find((i) => i.produce);
-    const c = main && cropNamed(main.name);
-    const piece = c && pieceCalled(c, word);
-    return piece ? meanPiece(piece) : null;
-  };
 
 /** Share of the vegetables of each line that is one, pieces at their mean weight; they add up to 1. */
 export function sharesOf(card: Card): Map<Ingredient, number> {

@@ -23,11 +23,12 @@ export const STEP = {
     minutesPerKg: 3,
     only: 'brine'
   },
-  pour: { id: 'pour', does: 'Pour the brine to the fill line and tap out the air.', minutesPerKg: 2, caution: 'Glass without cracks only: hold it to the light, run a nail along the rim.', only: 'brine' },
+  pour: { id: 'pour', does: 'Pour the brine to the fill line and tap out the air.', minutesPerKg: 2, only: 'brine' },
   cover: {
     id: 'cover',
     does: 'Follower and weight on, liquid 1–2 cm over everything, wipe the rim, close, set on a tray.',
-    minutesPerKg: 2
+    minutesPerKg: 2,
+    caution: 'Glass with a hairline crack bursts under gas: hold it to the light, run a nail along the rim.'
   },
   /** In two stages: plain first, seasoned once it works. */
   season: { id: 'season', does: 'In two stages, if you like: ferment it plain, then work the seasoning in and press it down again.', minutesPerKg: 3, afterDays: 4 },

@@ -23,12 +23,21 @@ const SLIPS: readonly (readonly [Slip, number])[] = [
 /** A slip explains a ratio when it brings it this near. */
 const NEAR = 1.35;
 
-/** Which slip explains a weight that is off by this ratio. Example: a tenth is `'ten'`, 1/28.35 is `'ounces'`. */
-export function slipOf(ratio: number): Slip | null {
+/** Between which units a slip can have happened. */
+const BETWEEN: Readonly<Partial<Record<Slip, readonly string[]>>> = {
+  ounces: ['g', 'oz'],
+  pounds: ['kg', 'lb']
+};
+
+/**
+ * Which slip explains a weight that is off by this ratio, and fits the unit that was typed.
+ * Example: a tenth is `'ten'`, 1/28.35 is `'ounces'`, but not of something typed in kilos.
+ */
+export function slipOf(ratio: number, unit?: string): Slip | null {
   const off = (factor: number) => Math.exp(Math.abs(Math.log(ratio / factor)));
-  const found = SLIPS.flatMap(([slip, f]) => [[slip, off(f)] as const, [slip, off(1 / f)] as const]).sort(
-    (a, b) => a[1] - b[1]
-  )[0];
+  const found = SLIPS.filter(([s]) => !unit || (BETWEEN[s]?.includes(unit) ?? true))
+    .flatMap(([slip, f]) => [[slip, off(f)] as const, [slip, off(1 / f)] as const])
+    .sort((a, b) => a[1] - b[1])[0];
   return found && found[1] < NEAR ? found[0] : null;
 }
 
@@ -40,9 +49,19 @@ export function weightQuestions(items: readonly WorksheetItem[]): Question[] {
     const expectedG = item.pickedG * (item.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim);
     const ratio = item.preparedG / expectedG;
     const values = { preparedG: item.preparedG, pickedG: item.pickedG, expectedG };
-    if (ratio < 0.5) return [{ code: 'prepared-too-little', itemId: item.id, slip: slipOf(ratio), values }];
+    if (ratio < 0.5)
+      return [
+        { code: 'prepared-too-little', itemId: item.id, slip: slipOf(ratio, item.preparedUnit), values }
+      ];
     if (item.preparedG > item.pickedG * 1.02)
-      return [{ code: 'prepared-too-much', itemId: item.id, slip: slipOf(ratio) ?? 'bowl', values }];
+      return [
+        {
+          code: 'prepared-too-much',
+          itemId: item.id,
+          slip: slipOf(ratio, item.preparedUnit) ?? 'bowl',
+          values
+        }
+      ];
     return [];
   });
 }

@@ -1,11 +1,14 @@
 import { writeMass, writePercent, writeSalt, writeVolume, type WrittenUnits } from '../quantity/index';
 import type { Worksheet } from './types';
 
+/** Where salt is weighed out, in words. */
+const WHERE = { bowl: 'rubbed in dry', brine: 'for the brine', jar: 'into the jars' } as const;
+
 /** The worksheet as plain text, for a note, a message or a shopping list. */
 export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): string {
   const jars = w.jars.map(
     (j, i) =>
-      `  jar ${i + 1}, ${j.name}: ${writeMass(j.vegG, units)} in${j.brineMl > 0 ? `, ${writeVolume(j.brineMl, units)} brine` : ''}, ${writeSalt(j.saltG)} salt`
+      `  jar ${i + 1}, ${j.name}: ${writeMass(j.vegG, units)} in${j.brineMl > 0 ? `, ${writeVolume(j.brineMl, units)} brine` : ''}, ${w.salting === 'brine' ? '' : 'holds '}${writeSalt(j.saltG)} salt`
   );
   const lines = [
     name,
@@ -19,7 +22,10 @@ export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): 
           `Brine to mix: ${writeVolume(w.brine.mixMl, units)}: ${writeVolume(w.brine.waterMl, units)} water, ${writeSalt(w.brine.saltG)} salt`
         ]
       : []),
-    `Salt in all: ${writeSalt(w.salt.weighG)}; ends at ${writePercent(w.ends.equilibrium)}`,
+    ...(w.salt.parts.length > 1
+      ? w.salt.parts.map((p) => `Salt ${WHERE[p.where]}: ${writeSalt(p.weighG)}`)
+      : []),
+    `Salt in all${w.salt.parts.length === 1 ? `, ${WHERE[w.salt.parts[0]!.where]}` : ''}: ${writeSalt(w.salt.weighG)}; ends at ${writePercent(w.ends.equilibrium)}`,
     ...(w.juice
       ? [`Juice must stand over within 24 hours, else brine of ${writePercent(w.juice.strength)}.`]
       : []),

@@ -36,6 +36,8 @@ export interface WorksheetItem {
   /** Spread of a weight that was counted, not weighed, g, one sd. */
   readonly pickedSdG?: number;
   readonly preparedSdG?: number;
+  /** The unit in which it was typed: a slip of units is guessed only where it fits. */
+  readonly preparedUnit?: string;
 }
 
 /** A kind of jar the household owns, with how many are free. */

@@ -3,12 +3,9 @@ import type { Spread } from '../quantity/index';
 import type { Worksheet, WorksheetInput } from './types';
 import { worksheet } from './worksheet';
 
-/** The schools of dosing, in the order in which they stand side by side. */
-export type School = DosingWay | 'rinsed';
-
 /** One way of dosing, worked out for these jars: the same figure said of another base ends elsewhere. */
 export interface WayEnds {
-  readonly way: School;
+  readonly way: DosingWay;
   readonly fraction: number;
   readonly ends: Spread;
   /** g of the household's salt. */
@@ -18,27 +15,18 @@ export interface WayEnds {
 const FIGURES: readonly DosingWay[] = ['perWater', 'perVegetables', 'perTotal', 'byTaste'];
 
 /**
- * What the same figure comes to when it is said of the water, of the vegetables or of both; and what seasoning by
- * taste and heavy salting with a rinse come to; each for the jars on the bench. Ways that mean nothing here
+ * What the same figure comes to when it is said of the water, of the vegetables or of both, and what seasoning by taste
+ * comes to; each for the jars on the bench. Ways that mean nothing here
  * (of the water, where none is added) are left out.
  * Example: 2.5 % in a packed jar of kohlrabi ends at half of it per water, at 2.6 % per total weight.
  */
 export function everyWay(input: WorksheetInput, sheet: Worksheet): WayEnds[] {
   const fixed = { ...input, counts: sheet.chosen.counts };
-  const ways = FIGURES.flatMap((way) => {
+  return FIGURES.flatMap((way) => {
     const fraction = way === 'byTaste' ? BY_TASTE.fraction : input.fraction;
     const made = worksheet({ ...fixed, way, fraction });
     return made.ok ? [ended(way, fraction, made.value)] : [];
   });
-  if (!sheet.rinse) return ways;
-  const { salinity, heavySaltG } = sheet.rinse;
-  const heavy: WayEnds = {
-    way: 'rinsed',
-    fraction: heavySaltG / sheet.rinse.after.mean,
-    ends: salinity,
-    saltG: heavySaltG
-  };
-  return [...ways, heavy];
 }
 
 const ended = (way: DosingWay, fraction: number, w: Worksheet): WayEnds => ({

@@ -24,7 +24,7 @@ import {
   type BenchDraft
 } from '../../schema/batch';
 import type { Ways } from '../../core/reading';
-import { crop, meanPiece, pieceCalled } from '../../core/produce';
+import { crop, pieceWeights } from '../../core/produce';
 import { readExtras, readFilled, readHeavy, readRinsed, readWeight } from '../../schema/common';
 import { wallOf } from '../clock';
 import { batches, brines, household, lots } from '../repos';
@@ -127,11 +127,7 @@ export function worksheetInput(
     : done(undefined);
   if (!rinsed.ok) return rinsed;
   const ways = waysOf(at.ours);
-  const main = crop(items[0]?.cropId ?? '');
-  const heavy = readHeavy(choice.heavy, ways, (word) => {
-    const piece = main && pieceCalled(main, word);
-    return piece ? meanPiece(piece) : null;
-  });
+  const heavy = readHeavy(choice.heavy, ways, pieceWeights(crop(items[0]?.cropId ?? '')));
   if (!heavy.ok) return heavy;
   const netG = readFilled(choice.filled, ways);
   if (!netG.ok) return netG;

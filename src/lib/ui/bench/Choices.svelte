@@ -109,7 +109,7 @@
     label="Stands"
     id="place"
     value={bench.place?.id ?? ''}
-    items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${p.tempC} °C` }))}
+    items={counters.map((p) => ({ value: p.id, name: `${p.name}, ${house.temp(p.tempC)}` }))}
     onchange={(placeId) => bench.choose({ placeId })}
   />
   <Checkbox checked={bench.opens} onchange={(e) => bench.choose({ opens: e.currentTarget.checked })}

@@ -55,7 +55,7 @@
     return Math.max(0.62, toPixels(1));
   });
   const words = (c: JarCard, n: number) =>
-    `${n > 1 ? `${n} of ` : ''}${c.name}: ${house.mass(c.vegG)} in, ${c.brineMl > 0 ? `${house.volume(c.brineMl)} brine, ` : ''}${writeSalt(c.saltG)} salt, headspace ${Math.round(c.headspaceMm)} mm`;
+    `${n > 1 ? `${n} of ` : ''}${c.name}: ${house.mass(c.vegG)} in, ${c.brineMl > 0 ? `${house.volume(c.brineMl)} brine, ` : ''}${sheet.salting === 'brine' ? '' : 'holding '}${writeSalt(c.saltG)} salt, headspace ${Math.round(c.headspaceMm)} mm`;
 </script>
 
 <div bind:clientWidth={width}>
@@ -79,7 +79,7 @@
         <p class="max-w-44 pt-2 text-center text-sm">
           <b class="block">{d.n > 4 ? `${d.n} × ` : ''}{d.card.name}</b>
           {house.mass(d.card.vegG)} in{#if d.card.brineMl > 0}, {house.volume(d.card.brineMl)} brine{/if},<br
-          />{writeSalt(d.card.saltG)} salt
+          />{sheet.salting === 'brine' ? '' : 'holds '}{writeSalt(d.card.saltG)} salt
           {#if d.card.toppedUp}<span class="block">topped up with brine</span>{/if}
         </p>
       </li>

@@ -79,7 +79,7 @@
       mix: bench.mix,
       hot: bench.hot,
       heavy: bench.salting === 'rinsed' ? bench.heavy : '',
-      topUp: bench.topUp,
+      topUp: bench.input.topUp === undefined ? undefined : bench.input.topUp ? 'yes' : 'no',
       filled: bench.filledRead.ok ? JSON.stringify(bench.filled) : undefined,
       brineIds: JSON.stringify(bench.brineIds),
       keepRest,

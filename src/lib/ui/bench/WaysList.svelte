@@ -1,6 +1,7 @@
 <script lang="ts">
   import { plusMinus, writePercent, writeSalt, writeShare } from '$lib/core/quantity';
-  import type { School, WayEnds, Worksheet } from '$lib/core/worksheet';
+  import type { DosingWay } from '$lib/core/salt';
+  import type { WayEnds, Worksheet } from '$lib/core/worksheet';
 
   /** The same figure said of each base, and where it ends in these jars. */
   interface Props {
@@ -9,13 +10,12 @@
     sheet: Worksheet;
   }
   let { ways, sheet }: Props = $props();
-  const NAMES: Record<School, string> = {
+  const NAMES: Record<DosingWay, string> = {
     equilibrium: 'where it ends',
     perWater: 'of the water',
     perVegetables: 'of the vegetables',
     perTotal: 'of vegetables and water',
-    byTaste: 'by taste, as a soup',
-    rinsed: 'heavily, then rinsed'
+    byTaste: 'by taste, as a soup'
   };
 </script>
 

@@ -1,4 +1,4 @@
-import { crop, meanPiece, pieceCalled } from '$lib/core/produce';
+import { crop, pieceWeights } from '$lib/core/produce';
 import { waysOf, type Household, type KeptBrine, type Place } from '$lib/core/kit';
 import type { Learned } from '$lib/core/learn';
 import { pickedOnBench, type Lot } from '$lib/core/lot';
@@ -139,14 +139,9 @@ export class Bench {
   readonly hot = $derived.by(() => this.draft.chosen.hot ?? false);
   readonly rinsed = $derived.by((): RinsedSaid => this.draft.chosen.rinsed ?? NOT_RINSED);
   readonly heavy = $derived.by(() => this.draft.chosen.heavy ?? '');
-  readonly heavyRead = $derived.by(() => {
-    const main = crop(this.cropIds[0] ?? '');
-    return readHeavy(this.heavy, this.ways, (word) => {
-      const piece = main && pieceCalled(main, word);
-      return piece ? meanPiece(piece) : null;
-    });
-  });
-  readonly topUp = $derived.by(() => this.draft.chosen.topUp);
+  readonly heavyRead = $derived.by(() =>
+    readHeavy(this.heavy, this.ways, pieceWeights(crop(this.cropIds[0] ?? '')))
+  );
   readonly filled = $derived.by(() => this.draft.chosen.filled ?? {});
   readonly filledRead = $derived.by(() => readFilled(this.filled, this.ways));
   readonly rinsedRead = $derived.by(() => readRinsed(this.rinsed, this.ways));
@@ -167,7 +162,7 @@ export class Bench {
     }))
   );
   /** What was typed as prepared: a weight, a count, or nothing that can be read yet. */
-  private preparedOf(lot: Lot): { preparedG: number | null; preparedSdG?: number } {
+  private preparedOf(lot: Lot): Pick<WorksheetItem, 'preparedG' | 'preparedSdG' | 'preparedUnit'> {
     const said = this.weights.said(lot).trim();
     if (said === '') return { preparedG: null };
     const read = readQuantity(said, {
@@ -177,7 +172,8 @@ export class Bench {
     });
     if (read.ok) {
       const { value, sd } = read.value;
-      return { preparedG: value > 0 ? value : null, ...(sd > 0 ? { preparedSdG: sd } : {}) };
+      const preparedUnit = read.value.unit;
+      return { preparedUnit, preparedG: value > 0 ? value : null, ...(sd > 0 ? { preparedSdG: sd } : {}) };
     }
     const c = crop(lot.cropId);
     const count = c && readCount(said, c);
@@ -242,7 +238,7 @@ export class Bench {
       salting: this.salting,
       away,
       units: this.house().units,
-      ...(this.topUp ? { topUp: this.topUp === 'yes' } : {}),
+      ...topUpOf(this.draft.chosen),
       ...(this.heavyRead.ok && this.heavyRead.value !== null ? { heavyFraction: this.heavyRead.value } : {}),
       ...(this.filledRead.ok && this.filledRead.value.some((g) => g !== null)
         ? { netG: this.filledRead.value }
@@ -372,3 +368,5 @@ export class Bench {
           .join(' and ')}`;
   }
 }
+
+const topUpOf = (d: BenchDraft) => (d.topUp ? { topUp: d.topUp === 'yes' } : {});

@@ -1,4 +1,4 @@
-import { crop, meanPiece, pieceCalled } from '$lib/core/produce';
+import { crop, pieceWeights } from '$lib/core/produce';
 import { together } from '$lib/core/quantity';
 import { readDose, type Ways } from '$lib/core/reading';
 import { asMeasured, doseFor, mustAsk, saltKind, type DoseReading, type DosingWay } from '$lib/core/salt';
@@ -35,10 +35,7 @@ export function heldAgainst(text: string, input: WorksheetInput, sheet: Workshee
     vegG: sheet.packedG,
     jars: sheet.jars.length,
     roomMl: sheet.jars.reduce((a, j) => a + j.usableMl, 0),
-    pieceG: (word: string) => {
-      const piece = main && pieceCalled(main, word);
-      return piece ? meanPiece(piece) : null;
-    }
+    pieceG: pieceWeights(main)
   };
   const readings = read.value.flatMap((reading): HeldReading[] => {
     const dose = doseFor(reading, target);

@@ -2,6 +2,8 @@
   import { Button } from 'flowbite-svelte';
   import type { Batch } from '$lib/core/batch';
   import type { CareTask } from '$lib/core/care';
+  import { as, writeSalt } from '$lib/core/quantity';
+  import { saltKind, strengthByWater } from '$lib/core/salt';
   import { dialogs, type BatchDialog } from '../batch/dialogs.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house.svelte';
@@ -25,6 +27,12 @@
     pH: ['ph', 'pH'],
     toCold: ['move', 'Move']
   };
+  /** What to pour on shreds that stand dry: of the batch's own strength. */
+  const juice = $derived.by(() => {
+    if (task.kind !== 'juice' || !batch?.equilibrium) return '';
+    const purity = saltKind(batch.saltKindId ?? '')?.purity ?? 1;
+    return `: ${writeSalt((strengthByWater(as.trueStrength(batch.equilibrium)) * 998.2) / purity)} salt to 1 l`;
+  });
   const logged = $derived(LOGGED[task.kind]);
   const numberOf = (id: string) => batch?.fillings.find((f) => f.id === id)?.lidNumber;
 </script>
@@ -35,7 +43,7 @@
     <p class="text-sm text-quiet">
       <a class="underline underline-offset-4" href="/notebook/{task.batchId}">{task.batchName}</a>{showPlace
         ? `, ${house.placeName(task.placeId)}`
-        : ''} · {careWhy(task.kind)}
+        : ''} · {careWhy(task.kind)}{juice}
     </p>
     {#if choosing}
       <fieldset class="flex flex-wrap gap-2 pt-2">

@@ -15,7 +15,8 @@
       ? `${plain(i.amount, 2)} ${i.unit}`
       : amountWords(i, house, house.household.spoons);
   };
-  const UNCLEAR = ['salt-unclear', 'salt-measure-unclear', 'salt-twice'];
+  const UNCLEAR = ['salt-unclear', 'salt-measure-unclear', 'salt-twice', 'salt-not-understood'];
+  const WHY = { title: 'title', heading: 'heading', step: 'step', remark: 'remark', water: 'water' };
   const clear = $derived(!card.problems.some((p) => UNCLEAR.includes(p.code)));
   const salt = $derived(card.salt?.readings[0]);
 </script>
@@ -73,4 +74,16 @@
       {/if}
     </tbody>
   </table>
+  {#if card.texts.length > 0}
+    <details class="pt-2 text-sm text-quiet">
+      <summary class="min-h-11 content-center underline underline-offset-4"
+        >{card.texts.length} line{card.texts.length > 1 ? 's are' : ' is'} kept as text</summary
+      >
+      <ul>
+        {#each card.texts as t (t.line)}<li>
+            {WHY[t.why]}: “{t.said}”{t.why === 'water' ? ', worked out anew for the jars' : ''}
+          </li>{/each}
+      </ul>
+    </details>
+  {/if}
 </div>

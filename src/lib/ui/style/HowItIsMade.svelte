@@ -1,6 +1,8 @@
 <script lang="ts">
   import { stepsFor, type Addition, type Salting, type Style } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
+  import type { SaltPart } from '$lib/core/worksheet';
+  import { partWords } from '../bench/salt-words';
   import { useHouse } from '../house.svelte';
   import { amountWords, BY_THE_LITRE } from '../recipe/words';
 
@@ -9,7 +11,7 @@
     style: Style;
     salting: Salting;
     /** What is made now: additions are worked out for it; without it they stand as the style says them. */
-    batch?: { vegG: number; jars: number; vessels: number } | null;
+    batch?: { vegG: number; jars: number; vessels: number; parts?: readonly SaltPart[] } | null;
     /** The seasoning comes from elsewhere: from a recipe. */
     seasoned?: boolean;
   }
@@ -21,6 +23,11 @@
       : toMinutes >= 120
         ? `${fromMinutes} minutes to ${plain(toMinutes / 60, 1)} hours`
         : `${fromMinutes}–${toMinutes} minutes`;
+  /** The salt of this batch at the step where it is weighed out; brine that tops up shreds is mixed once they are packed. */
+  const partsAt = (id: string) =>
+    (batch?.parts ?? []).filter((p) =>
+      p.where === 'bowl' ? id === 'salt' : salting === 'brine' ? id === 'brine' : id === 'pack'
+    );
   const amount = (a: Addition): string => {
     const grows = { kg: (batch?.vegG ?? 0) / 1000, jar: batch?.jars ?? 0, batch: 1, free: 1 }[a.per];
     const said = amountWords(
@@ -37,6 +44,7 @@
   {#each stepsFor(style, salting) as step (step.id)}
     <li class="py-1.5">
       {step.does}
+      {#each partsAt(step.id) as p (p.where)}<b class="block">{partWords(p)}</b>{/each}
       {#if step.rest}Rest {restWords(step.rest)}, until {step.rest.until}{step.rest.turnEveryMinutes
           ? `; turn every ${step.rest.turnEveryMinutes} minutes`
           : ''}.{/if}

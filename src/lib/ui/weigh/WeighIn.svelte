@@ -238,8 +238,8 @@
           name="kept"
           bind:value={kept}
           items={[
-            { value: 'room', name: 'in the kitchen, about 20 °C' },
-            { value: 'cold', name: 'in a bag at 4 °C' }
+            { value: 'room', name: `in the kitchen, about ${house.temp(20)}` },
+            { value: 'cold', name: `in a bag at ${house.temp(4)}` }
           ]}
         />
         {#if kind?.trimWithTops !== null && kind}

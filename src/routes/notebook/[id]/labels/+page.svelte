@@ -1,6 +1,7 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
   import { Button } from 'flowbite-svelte';
+  import { EATERS } from '$lib/core/safety';
   import Label from '$lib/ui/batch/Label.svelte';
   import type { PageProps } from './$types';
 
@@ -42,6 +43,10 @@
       </li>
     {/each}
   </ul>
+  <p class="mt-4 max-w-prose text-sm">
+    For a gift: {data.name} is raw, alive and salty. Keep it in the fridge; looks or smells wrong, throw it out
+    untasted.{#each EATERS as e (e.id)}{' '}{e.says}{/each}
+  </p>
 {/if}
 
 <style>
