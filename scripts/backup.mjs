@@ -1,5 +1,5 @@
 // npm run backup [-- --demo] [-- file]: one file with everything, made while the server may be running.
-import { existsSync, mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { ensureModules, fail, ROOT } from './lib.mjs';
 
@@ -15,13 +15,14 @@ const stamp = new Date().toISOString().slice(0, 19).replaceAll(':', '-');
 const to = named ?? join(ROOT, 'data/backups', `crockle-${stamp}.db`);
 if (existsSync(to)) fail(`${to} exists already; name another file.`);
 mkdirSync(dirname(to), { recursive: true });
+rmSync(`${to}.part`, { force: true });
 const db = new Database(database, { readonly: true });
-await db.backup(to);
+// One snapshot by one statement: it ends however much is written meanwhile. Written beside, renamed once it is sound.
+db.prepare('VACUUM INTO ?').run(`${to}.part`);
 db.close();
-const copy = new Database(to, { readonly: true });
+const copy = new Database(`${to}.part`, { readonly: true });
 const sound = copy.pragma('integrity_check', { simple: true });
 copy.close();
 if (sound !== 'ok') fail(`The backup at ${to} is not sound: ${sound}`);
-console.log(
-  `Backed up to ${to}. To go back: stop Crockle, put this file in the database's place, start again.`
-);
+renameSync(`${to}.part`, to);
+console.log(`Backed up to ${to}. To go back: stop Crockle, then npm run restore -- ${to}`);

@@ -24,6 +24,7 @@ export const load: PageServerLoad = async ({ locals }) => {
       .map((lot) => ({ lot, ...rawLife(lot, today) }))
       .filter((p) => p.daysLeft <= 2)
       .sort((a, b) => a.daysLeft - b.daysLeft),
+    backupFailure: locals.house.backups?.state().failure ?? null,
     anyJars: batches.length > 0
   };
 };

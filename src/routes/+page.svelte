@@ -30,6 +30,9 @@
   {#if due.length > 0}<p class="big">about {minutes} minutes for all of it</p>{/if}
 </div>
 
+{#if data.backupFailure}<p class="harm mt-2">
+    No backup could be made: {data.backupFailure}. Make room, or name another folder in CROCKLE_BACKUPS.
+  </p>{/if}
 {#each data.condemned as c (c.batch.id)}<Verdicts batch={c.batch} verdicts={c.verdicts} named />{/each}
 
 {#if due.length === 0 && data.condemned.length === 0}

@@ -275,7 +275,7 @@ test('the other way round: these jars, how much to pick; and copied as text', as
 
 test('Kit: a bowl, a spoon, a jar measured; what was learnt begins anew', async ({ page }) => {
   await open(page, '/kit');
-  await page.getByText('Add a bowl, or weigh one again').click();
+  await page.getByText('Add a bowl or jar, or weigh one again').click();
   const bowl = page.getByRole('form', { name: 'A bowl' });
   await bowl.getByLabel('Name').fill('Enamel bowl');
   await bowl.getByLabel('Empty it weighs').fill('9 oz');

@@ -84,6 +84,6 @@ test('a substitute is taken by a tap, looked at, and kept as a version with its 
   await expect(form.getByRole('textbox', { name: /^The card/ })).not.toHaveValue(/fish sauce/);
   await expect(form.getByLabel('What changed')).toHaveValue('soy sauce instead of fish sauce');
   await form.getByRole('button', { name: 'Keep as the next version' }).click();
-  await expect(page.getByText(/soy sauce instead of fish sauce \(fish-free/)).toBeVisible();
+  await expect(page.getByText(/soy sauce instead of fish sauce \(as much salt/)).toBeVisible();
   await expect(page.getByText('version 2', { exact: false }).first()).toBeVisible();
 });

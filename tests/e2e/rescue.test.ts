@@ -17,9 +17,9 @@ test('too salty: drawn off and watered, its record and its jar follow', async ({
   await page.getByRole('button', { name: 'Put right' }).click();
   const dialog = dialogOf(page);
   await dialog.getByLabel('What went wrong').selectOption('too-salty');
+  await dialog.getByLabel('Where it should end, %').fill('2.4');
   // Pieces have not evened out on the first day: said before it is done.
   await expect(dialog.getByText(/has not evened out yet/)).toBeVisible();
-  await dialog.getByLabel('Where it should end, %').fill('2.4');
   await expect(dialog.locator('[data-remedy]')).toContainText(/Draw off \d+.ml of brine/);
   await expect(dialog.getByRole('img', { name: /plain water .* this answer 2\.4\s%/ })).toBeVisible();
   await dialog.getByLabel('Why, for next time').fill('tasted like the sea');

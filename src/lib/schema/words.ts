@@ -1,4 +1,5 @@
 import type { Refusal } from '../core/refusal';
+import { OF_THE_HOUSE } from './words-house';
 
 /** A refusal in words: what is wrong, and what would work. Worded here once, for pages and API alike. */
 export interface Problem {
@@ -327,13 +328,7 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'reason-wanted': ['Why is it thrown away?', 'A word will do: mould, soft, forgotten. It helps next time.'],
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],
   'nothing-to-undo': ['That is undone already, or was never done.', 'Reload the page.'],
-  'changed-since': [
-    'Something has happened to it since, so it cannot simply be undone.',
-    'Correct it where it stands, or undo the later thing first.'
-  ],
-  'not-json': ['The body is not JSON.', 'Send JSON with content-type: application/json.'],
-  'clock-is-real': ['This household lives by the real clock.', 'Only the demo’s clock can be stepped.'],
-  'nothing-due': ['Nothing will fall due.', 'Step by a day instead.']
+  ...OF_THE_HOUSE
 };
 
 const FALLBACK: Words = ['That did not work.', 'Check what is filled in and try again.'];

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { backupFolder } from './db/sound';
 
 const zone = z.string().refine(
   (name) => {
@@ -14,6 +15,7 @@ const zone = z.string().refine(
 
 const schema = z.object({
   CROCKLE_DATABASE: z.string().min(1, 'must name a file').default('data/household.db'),
+  CROCKLE_BACKUPS: z.string().optional(),
   CROCKLE_DEMO: z.enum(['0', '1'], 'must be 0 or 1').default('0'),
   CROCKLE_ZONE: zone.optional(),
   CROCKLE_HOSTS: z.string().default(''),
@@ -26,6 +28,8 @@ const schema = z.object({
 export interface Config {
   readonly database: string;
   readonly demo: boolean;
+  /** Where the daily backups go; null: none are made. */
+  readonly backups: string | null;
   readonly zone: string;
   /** Further names under which this machine may be asked. */
   readonly hosts: readonly string[];
@@ -36,6 +40,12 @@ export interface Config {
 
 /** The demo's household lives in one zone, wherever the visitor is. */
 export const DEMO_ZONE = 'Europe/Dublin';
+
+/** Beside the database unless another folder is named; "off" makes none, and nor does the demo. */
+function backupsOf(said: string | undefined, database: string, demo: boolean): string | null {
+  if (said === 'off' || (said === undefined && demo)) return null;
+  return said === undefined || said === '' ? backupFolder(database) : said;
+}
 
 /** Reads the settings from the environment; throws one line per setting that cannot be. */
 export function readConfig(env: Record<string, string | undefined>): Config {
@@ -51,6 +61,7 @@ export function readConfig(env: Record<string, string | undefined>): Config {
   return {
     database: c.CROCKLE_DATABASE,
     demo,
+    backups: backupsOf(c.CROCKLE_BACKUPS, c.CROCKLE_DATABASE, demo),
     zone: c.CROCKLE_ZONE ?? (demo ? DEMO_ZONE : Intl.DateTimeFormat().resolvedOptions().timeZone),
     hosts: c.CROCKLE_HOSTS.split(',')
       .map((h) => h.trim().toLowerCase())

@@ -1,8 +1,14 @@
+import { mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
 import pino, { type Logger } from 'pino';
 import { wall } from '../core/calendar';
 import type { Config } from './config';
 import { instantOf, realClock, SteppedClock } from './clock';
+import { Backups } from './db/backups';
+import { lockDatabase } from './db/lock';
+import { LogKeeper } from './db/log-keeper';
 import { openDatabase } from './db/open';
+import { newDatabaseSays } from './db/sound';
 import { openScale } from './devices';
 import { keepShape } from './repos';
 import { seedDemo } from './demo/seed';
@@ -16,20 +22,40 @@ export async function openHouse(
   config: Config
 ): Promise<{ house: House; log: Logger; close: () => Promise<void> }> {
   const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
-  const db = await openDatabase(config.database);
-  await keepShape(db, config.zone);
+  const made = newDatabaseSays(config.database);
+  mkdirSync(dirname(config.database), { recursive: true });
+  const unlock = lockDatabase(config.database);
+  const db = await openDatabase(config.database).catch((error: unknown) => {
+    unlock();
+    throw error;
+  });
+  if (made) log.warn(made);
+  const shape = await keepShape(db, config.zone);
+  if (shape !== 'as it was')
+    log.warn(
+      shape === 'mended'
+        ? 'The lists derived from the log were not whole: derived anew, nothing is lost.'
+        : 'The lists are derived anew from the log for this Crockle.'
+    );
   const opens = instantOf(DEMO_OPENS, config.zone);
   if (config.demo) {
     const fresh = (await db('event').count({ n: '*' }))[0]?.n === 0;
     if (fresh) await seedDemo(db, config.zone, opens);
   }
   const clock = config.demo ? await SteppedClock.open(db, opens) : realClock();
+  const keeper = new LogKeeper(db, config.database);
+  keeper.start();
+  const backups = new Backups(config.database, config.backups, () => realClock().now());
+  backups.start();
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
   return {
-    house: { db, clock, zone: config.zone, scale: openScale(config.scale) },
+    house: { db, clock, zone: config.zone, scale: openScale(config.scale), backups },
     log,
     close: async () => {
+      await backups.stop();
+      await keeper.stop();
       await db.destroy();
+      unlock();
       log.info('house closed');
     }
   };

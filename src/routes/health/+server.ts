@@ -1,8 +1,26 @@
+import { statfsSync } from 'node:fs';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-/** Up, and the database answers. */
+/** Up, whether the database reads and writes, how much room the disk has, and how old the last backup is. */
 export const GET: RequestHandler = async ({ locals }) => {
-  await locals.house.db.raw('select 1');
-  return json({ ok: true });
+  const { db, backups } = locals.house;
+  const tried = async (ask: string) =>
+    db.raw(ask).then(
+      () => true,
+      () => false
+    );
+  const reads = await tried('select count(*) from current');
+  // An update of nothing takes the write lock and a page of the log, and changes nothing.
+  const writes = await tried('update knex_migrations_lock set is_locked = is_locked');
+  const state = backups?.state();
+  const free = statfsSync('.');
+  const body = {
+    ok: reads && writes,
+    reads,
+    writes,
+    freeMb: Math.floor((free.bavail * free.bsize) / 1e6),
+    backup: state?.folder ? { lastAt: state.lastAt, failure: state.failure } : null
+  };
+  return json(body, { status: body.ok ? 200 : 503 });
 };

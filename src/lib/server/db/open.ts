@@ -2,6 +2,7 @@ import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import knex, { type Knex } from 'knex';
 import { checkGuards } from './guards';
+import { checkSound } from './sound';
 
 type Migration = { up(db: Knex): Promise<void>; down(db: Knex): Promise<void> };
 const modules = import.meta.glob<Migration>('./migrations/*.ts', { eager: true });
@@ -51,10 +52,12 @@ export function connect(filename: string, source = migrationSource()): Knex {
  * Throws an error whose message says what to do.
  */
 export async function openDatabase(filename: string): Promise<Knex> {
+  checkSound(filename);
   const db = connect(filename);
   try {
     await refuseNewer(db);
     await backUpBeforeMigration(db, filename);
+    await freeLeftoverLock(db);
     await db.migrate.latest();
     await checkGuards(db);
     return db;
@@ -68,6 +71,13 @@ async function doneMigrations(db: Knex): Promise<string[]> {
   if (!(await db.schema.hasTable('knex_migrations'))) return [];
   const rows = (await db('knex_migrations').select('name').orderBy('id')) as { name: string }[];
   return rows.map((r) => r.name);
+}
+
+/** A migration that was cut off leaves its lock behind; nobody else migrates, for one server holds the file. */
+async function freeLeftoverLock(db: Knex): Promise<void> {
+  if (!(await db.schema.hasTable('knex_migrations_lock'))) return;
+  const [row] = await db<{ is_locked: number }>('knex_migrations_lock').select('is_locked');
+  if (row?.is_locked) await db.migrate.forceFreeMigrationsLock();
 }
 
 async function refuseNewer(db: Knex): Promise<void> {

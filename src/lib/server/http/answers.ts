@@ -39,12 +39,17 @@ const CONFLICTS = new Set([
   'already-answered',
   'changed-since',
   'bench-changed',
+  'command-taken',
   'discard-first'
 ]);
+
+/** The house cannot store anything just now. */
+const NOT_NOW = new Set(['disk-full', 'disk-refuses', 'house-busy']);
 
 /** Conflicts are 409, unknown things 404, the rest 400. */
 function statusOf(refusals: readonly Refusal[]): number {
   const codes = refusals.map((r) => r.code);
+  if (codes.some((c) => NOT_NOW.has(c))) return 503;
   if (codes.some((c) => CONFLICTS.has(c))) return 409;
   return codes.some((c) => c.endsWith('-unknown')) ? 404 : 400;
 }

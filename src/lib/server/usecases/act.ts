@@ -3,6 +3,8 @@ import { z } from 'zod';
 import type { Outcome, Refusal } from '../../core/refusal';
 import { wallOf, type Clock } from '../clock';
 import type { Work } from '../db/aggregate';
+import type { Backups } from '../db/backups';
+import { diskRefusal, written } from '../db/disk';
 import type { ScaleDevice } from '../devices';
 
 /** What the server owns while it runs. */
@@ -12,6 +14,8 @@ export interface House {
   readonly zone: string;
   /** The kitchen scale on the line, if there is one. */
   readonly scale?: ScaleDevice | null;
+  /** The daily backups, where they are made. */
+  readonly backups?: Pick<Backups, 'state'>;
 }
 
 export type Result<T> =
@@ -43,9 +47,12 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
     if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
     const command = parsed.data.commandId;
     try {
-      const value = await house.db.transaction(async (trx) => {
+      const value = await written(house.db, async (trx) => {
         const before = (await trx('command').where({ id: command }).first()) as
-          { answer: string } | undefined;
+          { answer: string; kind: string } | undefined;
+        // The same tap twice is answered twice alike; the same name for something else is a mistake, or worse.
+        if (before && before.kind !== name)
+          throw new RolledBack({ code: 'command-taken', field: 'commandId' });
         if (before) return JSON.parse(before.answer) as T;
         const at = house.clock.now();
         const done = await body(
@@ -59,6 +66,8 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
       return { ok: true, value };
     } catch (error) {
       if (error instanceof RolledBack) return { ok: false, refusals: [error.refusal] };
+      const disk = diskRefusal(error);
+      if (disk) return { ok: false, refusals: [disk] };
       throw error;
     }
   };

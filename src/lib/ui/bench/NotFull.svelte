@@ -27,7 +27,8 @@
       <li>
         <button class="act" onclick={() => bench.choose({ counts: shreds.holdBack?.counts ?? null })}
           >hold back {house.mass(shreds.holdBack.leftG)}</button
-        >{' '}<span class="text-sm text-quiet"
+        >
+        <span class="text-sm text-quiet"
           >for {n - 1} full jar{n > 2 ? 's' : ''}: eat it fresh, keep it for the next jar, or an off-cut jar</span
         >
       </li>

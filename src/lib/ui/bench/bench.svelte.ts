@@ -28,7 +28,7 @@ import {
 import type { BenchDraft, RinsedSaid } from '$lib/schema/batch';
 import { readExtras, readFilled, readHeavy, readRinsed } from '$lib/schema/common';
 import { problem } from '$lib/schema/words';
-import { DraftKeeper } from './draft.svelte';
+import { DraftKeeper, SAID_BY_HAND } from './draft.svelte';
 import { PreparedWeights } from './weights.svelte';
 
 interface Learnt {
@@ -305,33 +305,25 @@ export class Bench {
   /** By a recipe: its style, its dose and its seasoning; what was said by hand no longer holds. */
   follow(recipeId: string | null): void {
     this.choose({
+      ...SAID_BY_HAND,
       recipeId: recipeId ?? undefined,
       styleId: undefined,
-      fraction: undefined,
-      way: undefined,
-      salting: undefined,
       extras: undefined,
-      name: undefined,
-      weighed: undefined,
-      targets: undefined
+      name: undefined
     });
   }
 
   /** Another style: what was said of the old one no longer holds. */
   make(styleId: string): void {
     this.choose({
+      ...SAID_BY_HAND,
       styleId,
       recipeId: undefined,
-      fraction: undefined,
-      way: undefined,
-      salting: undefined,
       counts: null,
       choice: 0,
       topUp: undefined,
       heavy: undefined,
-      filled: undefined,
-      weighed: undefined,
-      targets: undefined
+      filled: undefined
     });
   }
 

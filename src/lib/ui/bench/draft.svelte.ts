@@ -1,5 +1,14 @@
 import { changeDraft, type BenchDraft } from '$lib/schema/batch';
 
+/** What was said by hand of one style, and holds of no other. */
+export const SAID_BY_HAND = {
+  fraction: undefined,
+  way: undefined,
+  salting: undefined,
+  weighed: undefined,
+  targets: undefined
+};
+
 /** A call to the house's API. */
 export const post = (thing: string, body: unknown) =>
   fetch(`/api/v1/${thing}`, {

@@ -45,7 +45,7 @@
   </ul>
   <p class="mt-4 max-w-prose text-sm">
     For a gift: {data.name} is raw, alive and salty. Keep it in the fridge; looks or smells wrong, throw it out
-    untasted.{#each EATERS as e (e.id)}{' '}{e.says}{/each}
+    untasted. {EATERS.map((e) => e.says).join(' ')}
   </p>
 {/if}
 
