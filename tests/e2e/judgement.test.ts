@@ -107,11 +107,11 @@ test('rinse, taste, rinse again: each is logged, and the record has them', async
   await only(page, 'cabbage-napa', 1700);
   await page.getByLabel('The heavy salting, as you say it').fill('100 g to 1 kg');
   await expect(page.getByRole('main')).toContainText(/170\sg/);
-  await page.getByLabel('Wrung out it weighs').fill('1 450 g');
+  await page.getByRole('textbox', { name: 'Wrung out it weighs' }).fill('1 450 g');
   await page.getByLabel('or its juice reads, % salt').fill('3.1');
   await page.getByRole('button', { name: 'rinse it once more' }).click();
   await expect(page.getByText('Rinse 1: weighed 1 450 g, juice at 3.1 %.')).toBeVisible();
-  await page.getByLabel('Wrung out it weighs').fill('1 400 g');
+  await page.getByRole('textbox', { name: 'Wrung out it weighs' }).fill('1 400 g');
   await page.getByLabel('or its juice reads, % salt').fill('1.6');
   await page.getByRole('button', { name: 'Start batch' }).first().click();
   await page.getByRole('dialog').getByRole('button', { name: 'Start batch' }).click();

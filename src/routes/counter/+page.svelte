@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { placeOf, standing, type Batch, type Filling } from '$lib/core/batch';
-  import { dayNumberOf, daysAtPace, verdictOn } from '$lib/core/care';
+  import { dayNumberOf, daysAtPace, verdictOn, verdictsOf } from '$lib/core/care';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
@@ -28,6 +28,8 @@
   const asked = $derived(chosenBy('batch'));
   const chosen = $derived(
     data.batches.find((b) => b.id === asked) ??
+      // What is to be thrown away stands before what is due.
+      data.batches.find((b) => verdictsOf(b, house.household.places, house.now).length > 0) ??
       data.batches.find(
         (b) =>
           b.id === data.tasks.filter((t) => t.due <= house.now).sort((x, y) => x.since - y.since)[0]?.batchId
