@@ -121,3 +121,15 @@ test('rinse, taste, rinse again: each is logged, and the record has them', async
   })[];
   expect(batches.at(-1)!.rinses).toHaveLength(2);
 });
+
+test('who eats here, too, is kept, and brings its word of caution where jars are eaten', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByLabel('somebody pregnant').check();
+  await page.getByRole('form', { name: 'The household' }).getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('status').getByText('Settings saved')).toBeVisible();
+  await open(page, '/kit');
+  await expect(page.getByLabel('somebody pregnant')).toBeChecked();
+  await expect(page.getByLabel('a baby or small child')).not.toBeChecked();
+  await open(page, '/cold');
+  await expect(page.getByText(/pregnan/i).first()).toBeVisible();
+});

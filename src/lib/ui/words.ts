@@ -7,6 +7,8 @@ import { writeMass, writePercent, writeVolume, type WrittenUnits } from '$lib/co
 /** Codes to sentences, once for all rooms. */
 export const numbers = (all: readonly number[]): string =>
   all.length < 2 ? String(all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1]}`;
+/** Example: `jarsSaid([3, 4])` is `'jars 3 and 4'`. */
+export const jarsSaid = (all: readonly number[]): string => `jar${all.length > 1 ? 's' : ''} ${numbers(all)}`;
 
 const CARE: Record<CareKind, readonly [does: string, why: string]> = {
   open: ['Open', 'over the sink, slowly, a cloth on top; close again'],
@@ -23,9 +25,7 @@ const CARE: Record<CareKind, readonly [does: string, why: string]> = {
 
 /** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
 export const careWords = (kind: CareKind, lidNumbers: readonly number[]): string =>
-  kind === 'juice'
-    ? `${CARE.juice[0]} ${numbers(lidNumbers)}`
-    : `${CARE[kind][0]}, jar${lidNumbers.length > 1 ? 's' : ''} ${numbers(lidNumbers)}`;
+  kind === 'juice' ? `${CARE.juice[0]} ${numbers(lidNumbers)}` : `${CARE[kind][0]}, ${jarsSaid(lidNumbers)}`;
 export const careWhy = (kind: CareKind): string => CARE[kind][1];
 const SHORT: Record<CareKind, string> = {
   open: 'open',
@@ -111,10 +111,9 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
     a.g ? `${a.name}: ${writeMass(a.g, u)} prepared` : `${a.name}: weighing taken back`,
   'sort-pick': (a, u) =>
     `${a.name}: sorted${a.g ? `, ${writeMass(a.g, u)} prepared` : ''}${a.offcutsG ? `; ${writeMass(a.offcutsG, u)} of off-cuts wait in the Garden` : ''}`,
-  'add-pick': (a, u) =>
-    `Added to jar ${numbers(a.lidNumbers ?? [])}, with ${writeMass(a.saltG ?? 0, u)} salt`,
+  'add-pick': (a, u) => `Added to ${jarsSaid(a.lidNumbers ?? [])}, with ${writeMass(a.saltG ?? 0, u)} salt`,
   'put-right': (a) =>
-    `Put right: jar ${numbers(a.lidNumbers ?? [])}. Write ${writePercent(a.ends ?? 0)} on the lid`,
+    `Put right: ${jarsSaid(a.lidNumbers ?? [])}. Write ${writePercent(a.ends ?? 0)} on the lid`,
   'sour-sauce': (a) => `${a.name}: noted. Stir, wait, measure again`,
   'write-recipe': (a) => `Written down: ${a.name}`,
   'change-recipe': (a) => `${a.name}: version ${a.version}`,
@@ -130,14 +129,14 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   'break-jar': (a) => `${a.name}: ${a.owned} left`,
   'start-batch': (a) =>
     `Started: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lid${(a.lidNumbers ?? []).length > 1 ? 's' : ''}`,
-  care: (a) => `Noted for jar ${numbers(a.lidNumbers ?? [])}`,
+  care: (a) => `Noted for ${jarsSaid(a.lidNumbers ?? [])}`,
   taste: (a) => `Taste noted for ${a.name}`,
   'correct-taste': () => 'Taste corrected',
   ph: (a) => `pH noted for ${a.name}`,
   'correct-ph': () => 'Reading corrected',
-  'see-sign': (a) => `Jar ${numbers(a.lidNumbers ?? [])}: throw it away, do not taste it`,
+  'see-sign': (a) => `Throw away ${jarsSaid(a.lidNumbers ?? [])}: do not taste`,
   'take-back-sign': () => 'Taken back',
-  move: (a) => `Moved: jar ${numbers(a.lidNumbers ?? [])}`,
+  move: (a) => `Moved: ${jarsSaid(a.lidNumbers ?? [])}`,
   portion: (a, u) => `Jar ${numbers(a.lidNumbers ?? [])}: ${writeMass(a.g ?? 0, u)} less`,
   'correct-portion': () => 'Corrected',
   'enter-standing': (a) => `Entered: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lids`,

@@ -14,7 +14,7 @@
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
   import Rungs from '../ladder/Rungs.svelte';
-  import { numbers, TROUBLE_WORDS } from '../words';
+  import { jarsSaid, numbers, TROUBLE_WORDS } from '../words';
   import JarPicker from './JarPicker.svelte';
   import { dialogs } from './dialogs.svelte';
   import { doingWords, waitWords } from './right';
@@ -228,9 +228,7 @@
           /><Trouble problem={problemAt('reason')} />
         </div>
         <Button type="submit" disabled={busy || !answer?.ok}
-          >Done so with jar {numbers(
-            jars.filter((f) => chosen.includes(f.id)).map((f) => f.lidNumber)
-          )}</Button
+          >Done so with {jarsSaid(jars.filter((f) => chosen.includes(f.id)).map((f) => f.lidNumber))}</Button
         >
       </div>
     {/snippet}

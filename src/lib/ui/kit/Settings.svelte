@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button, Checkbox } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
   import { EATERS } from '$lib/core/safety';
   import { WATERS } from '$lib/core/kit';
   import { SALT_KINDS } from '$lib/core/salt';
@@ -74,9 +74,16 @@
         <input type="hidden" name="eatersAsked" value="true" />
         <div class="grid gap-x-6 sm:grid-cols-2">
           {#each EATERS as e (e.id)}
-            <Checkbox name="eaters" value={e.id} checked={h.eaters.includes(e.id)} class="min-h-11"
-              >{e.who}</Checkbox
-            >
+            <label class="flex min-h-11 items-center gap-3 text-sm">
+              <input
+                type="checkbox"
+                class="size-5 shrink-0 rounded border-rule-strong text-primary-700"
+                name="eaters"
+                value={e.id}
+                checked={h.eaters.includes(e.id)}
+              />
+              {e.who}
+            </label>
           {/each}
         </div>
         <p class="text-sm text-quiet">
