@@ -173,7 +173,7 @@ describe('the household’s own kit', () => {
     });
   });
   it('a weight of its own pushes brine aside in the jars it goes in', async () => {
-    must(
+    const stone = must(
       await house.say('set-weight', {
         name: 'River stone',
         kind: 'stone',
@@ -183,7 +183,7 @@ describe('the household’s own kit', () => {
       })
     );
     const jar = (await household(house.db)).jars[0]!;
-    must(await house.say('measure-jar', { jarId: jar.id, weightId: 'river-stone' }));
+    must(await house.say('measure-jar', { jarId: jar.id, weightId: stone.commandId }));
     expect(freeJars(await household(house.db), [])[0]!.weight).toMatchObject({ displacesMl: 90 });
   });
   it('away days go on the Bench while they lie ahead', async () => {

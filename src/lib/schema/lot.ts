@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LOT_ENDS } from '../core/lot';
-import { commandId, day, id, maybeText, maybeWeightText, note, number, ticked, weightText } from './common';
+import { commandId, day, id, maybeText, maybeWeightText, note, ticked, weightText, whole } from './common';
 
 /** Weigh in a pick: the net weight as typed, or gross and tare. */
 export const weighInSchema = z.object({
@@ -17,7 +17,7 @@ export const weighInSchema = z.object({
   quality: z.enum(['sound', 'trim', 'cull'], 'not-a-choice').default('sound'),
   kept: z.enum(['room', 'cold'], 'not-a-choice').default('room'),
   /** Counted beside being weighed: the mean piece weight learns from it. */
-  pieces: z.preprocess((v) => (v === '' ? undefined : v), number(1, 5000, 'count-out-of-range').optional()),
+  pieces: z.preprocess((v) => (v === '' ? undefined : v), whole(1, 5000).optional()),
   /** The pieces weigh far from the table, and it is so. */
   sure: ticked,
   note

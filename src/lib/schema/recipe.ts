@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { commandId, id, maybeText, note, shortText } from './common';
+import { cleanText, commandId, id, maybeText, note, shortText } from './common';
 
 const card = z
   .string({ error: 'missing' })
+  .overwrite(cleanText)
   .trim()
   .min(1, 'missing')
-  .max(4000, 'card-too-long')
-  .transform((t) => t.replaceAll('\r\n', '\n'));
+  .max(4000, 'card-too-long');
 const text = { name: shortText, styleId: id, card, notes: note };
 
 /** A recipe written down: a name, a style, and the card in its own words. */
@@ -24,7 +24,12 @@ export const changeRecipeSchema = z.object({
 export const wishNextSchema = z.object({
   commandId,
   recipeId: id,
-  said: z.string({ error: 'missing' }).trim().min(1, 'missing').max(200, 'text-too-long'),
+  said: z
+    .string({ error: 'missing' })
+    .overwrite(cleanText)
+    .trim()
+    .min(1, 'missing')
+    .max(200, 'text-too-long'),
   by: z.enum(['more', 'less'], 'not-a-choice'),
   why: maybeText,
   batchId: z.union([id, z.literal('')]).default('')

@@ -49,6 +49,8 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   'not-a-choice': ['That is not one of the choices.', 'Choose one that is shown.'],
   'too-many': ['That is too many at once.', 'Do it in two goes.'],
   'day-strange': ['That is not a day.', 'Write it like 2026-09-12.'],
+  'name-taken': (v) => [`“${v.name}” is there already.`, 'Choose another name, or change that one.'],
+  'day-long-ago': (v) => [`That is more than ${v.years} years ago.`, 'Look at the year again.'],
   'day-ahead': ['That day is still to come.', 'Choose today or an earlier day.'],
   'crop-unknown': ['I do not know that crop.', 'Choose one from the list.'],
   'style-unknown': ['I do not know that style.', 'Choose one that is shown.'],
@@ -149,6 +151,7 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
     'That is no dose of salt.',
     'Give between 0.1 and 36 %: more than that no water dissolves. 2 to 3 % is usual.'
   ],
+  'count-not-whole': ['Only whole ones can be counted.', 'Give a whole number, such as 12.'],
   'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
   'jar-volume-strange': (v) => [
     `${v.saidMl} ml does not fit a jar of ${v.nominalMl} ml.`,

@@ -9,7 +9,7 @@ import {
 } from '../../core/batch';
 import { careTasks, verdictOn } from '../../core/care';
 import { signCalled } from '../../core/safety';
-import { dayOfWall, isDay, wall } from '../../core/calendar';
+import { dayOfWall, wall } from '../../core/calendar';
 import { quarterG } from '../../core/larder';
 import { crop } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
@@ -34,6 +34,7 @@ import { readWeight } from '../../schema/common';
 import type { Work } from '../db/aggregate';
 import { batches, household } from '../repos';
 import { useCase } from './act';
+import { strangeDay } from './days';
 
 /** What a use case on a batch answers. */
 export interface BatchAnswer {
@@ -246,8 +247,8 @@ export const enterStanding = useCase(
       ['since', input.since],
       ['placeSince', placeSince]
     ] as const) {
-      if (!isDay(day)) return refuse('day-strange', { field });
-      if (day > dayOfWall(work.wall)) return refuse('day-ahead', { field });
+      const strange = strangeDay(day, dayOfWall(work.wall), field);
+      if (strange) return strange;
     }
     const all = await batches.list(work.trx, 'all');
     const inUse = all

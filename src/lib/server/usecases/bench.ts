@@ -27,6 +27,7 @@ import type { Ways } from '../../core/reading';
 import { crop, pieceWeights } from '../../core/produce';
 import { readExtras, readFilled, readHeavy, readRinsed, readWeight } from '../../schema/common';
 import { wallOf } from '../clock';
+import { diskRefusal, written } from '../db/disk';
 import { batches, brines, household, lots } from '../repos';
 import { refusalsOf, type House, type Result } from './act';
 
@@ -206,8 +207,18 @@ function readItem(
 export async function saveBenchDraft(house: House, input: unknown): Promise<Result<BenchDraft>> {
   const parsed = draftChangeSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
-  const value = await house.db.transaction((trx) => changeStoredDraft(trx, parsed.data));
-  return { ok: true, value };
+  try {
+    return await written(house.db, async (trx): Promise<Result<BenchDraft>> => {
+      // What is merged thing by thing has an end, too.
+      const whole = benchDraftSchema.safeParse(changeDraft(await benchDraft(trx), parsed.data));
+      if (!whole.success) return { ok: false, refusals: refusalsOf(whole.error) };
+      return { ok: true, value: await changeStoredDraft(trx, parsed.data) };
+    });
+  } catch (error) {
+    const disk = diskRefusal(error);
+    if (disk) return { ok: false, refusals: [disk] };
+    throw error;
+  }
 }
 
 /** The draft after a change, stored. Its number grows even when everything begins anew. */

@@ -14,25 +14,18 @@ import {
   settleSchema,
   weighSpoonSchema
 } from '../../schema/household';
-import { readWeight } from '../../schema/common';
+import { MOST_G, readWeight } from '../../schema/common';
 import { batches, household, households, OURS, pantries, pantry } from '../repos';
 import { standing } from '../../core/batch';
 import { useCase } from './act';
-
-/** A name as an id. */
-export const slug = (name: string) =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 40) || 'x';
+import { identity, ofThatName } from './names';
 
 /** Names a jar kind of the household by shape and lid. */
 export function ownedJar(geometryId: string, lid: Lid, owned: number, name = ''): OwnedJar | undefined {
   const shape = jarGeometry(geometryId);
   if (!shape) return undefined;
   return {
-    id: `${geometryId}.${slug(lid)}`,
+    id: `${geometryId}.${lid.replaceAll(' ', '-')}`,
     name: name || `${shape.name}, ${lid}`,
     geometryId,
     lid,
@@ -106,7 +99,9 @@ export const setPlace = useCase(
   setPlaceSchema,
   async (work, input): Promise<Outcome<{ name: string }>> => {
     const ours = await household(work.trx);
-    const id = input.placeId ?? slug(input.name);
+    const which = identity(ours.places, { id: input.placeId, name: input.name, command: work.command });
+    if (!which.ok) return which;
+    const id = which.value;
     const before = ours.places.find((p) => p.id === id);
     const holds = (await batches.list(work.trx, 'live'))
       .flatMap(standing)
@@ -155,7 +150,9 @@ function readAmount(said: string, field: string, unit: 'g' | 'pieces', ways: Way
   }
   if (/^0( ?g)?$/.test(said)) return done(0);
   const read = readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system });
-  return read.ok ? done(read.value.value) : { ok: false, refusal: { ...read.refusal, field } };
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field } };
+  if (read.value.value > MOST_G) return refuse('weight-absurd', { field, values: { said } });
+  return done(read.value.value);
 }
 
 /** Water as it is weighed in a jar, °C. */
@@ -207,10 +204,18 @@ export const setTare = useCase(
   'set-tare',
   setTareSchema,
   async (work, input): Promise<Outcome<{ name: string; g: number }>> => {
-    const ways = waysOf(await household(work.trx));
+    const ours = await household(work.trx);
+    const ways = waysOf(ours);
     const read = readWeight(input.weight, 'weight', ways, bareMass(ways));
     if (!read.ok) return read;
-    const id = input.tareId ?? slug(input.name);
+    // A name said again is that bowl, weighed again.
+    const which = identity(ours.tares, {
+      id: input.tareId ?? ofThatName(ours.tares, input.name)?.id,
+      name: input.name,
+      command: work.command
+    });
+    if (!which.ok) return which;
+    const id = which.value;
     await households.append(work, OURS, [
       { type: 'tareSet', data: { id, name: input.name, g: read.value.g } }
     ]);

@@ -15,7 +15,8 @@ import {
 } from '../../schema/household';
 import { batches, household, households, OURS } from '../repos';
 import { useCase } from './act';
-import { ownedJar, slug, WATER_C } from './household';
+import { ownedJar, WATER_C } from './household';
+import { identity, ofThatName } from './names';
 
 /** A shape of the household's own: brim volume by its weight in water, opening and height with a ruler. */
 export const shapeJar = useCase(
@@ -52,7 +53,15 @@ export const setWeight = useCase(
   setWeightSchema,
   async (work, input): Promise<Outcome<{ name: string }>> => {
     const { name, kind, displacesMl, heightMm, widthMm } = input;
-    const data: OwnWeight = { id: input.weightId ?? slug(name), name, kind, displacesMl, heightMm, widthMm };
+    const { weights } = await household(work.trx);
+    // A name said again is that weight, measured again.
+    const which = identity(weights, {
+      id: input.weightId ?? ofThatName(weights, name)?.id,
+      name,
+      command: work.command
+    });
+    if (!which.ok) return which;
+    const data: OwnWeight = { id: which.value, name, kind, displacesMl, heightMm, widthMm };
     await households.append(work, OURS, [{ type: 'weightSet', data }]);
     return done({ name });
   }

@@ -3,7 +3,7 @@ import { crop, pickedOfCount, piecesOf, type Crop } from '../../core/produce';
 import { bareMass, readCount, weightOfCountRead, type CountRead, type Ways } from '../../core/reading';
 import { waysOf } from '../../core/kit';
 import type { Spread } from '../../core/quantity';
-import { dayOfWall, isDay } from '../../core/calendar';
+import { dayOfWall } from '../../core/calendar';
 import {
   learntPieces,
   mayCorrect,
@@ -28,6 +28,7 @@ import {
 import type { Work } from '../db/aggregate';
 import { household, lots } from '../repos';
 import { useCase } from './act';
+import { strangeDay } from './days';
 
 /** What a use case on a pick answers. */
 export interface LotAnswer {
@@ -64,8 +65,8 @@ export const weighIn = useCase(
       });
     const today = dayOfWall(work.wall);
     const day = input.day ?? today;
-    if (!isDay(day)) return refuse('day-strange', { field: 'day' });
-    if (day > today) return refuse('day-ahead', { field: 'day' });
+    const strange = strangeDay(day, today, 'day');
+    if (strange) return strange;
     const { cropId, variety, bed, withTops, quality, kept, note } = input;
     const data = {
       cropId,

@@ -4,28 +4,21 @@ import type { Scaled } from '$lib/core/recipe';
 import type { Addition } from '$lib/core/style';
 import type { Worksheet } from '$lib/core/worksheet';
 
-const slug = (name: string) =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 60);
-
-/** Seasoning that is weighed: of the recipe, or what the style usually takes by the kilo. */
+/** Seasoning that is weighed: of the recipe, or what the style usually takes by the kilo; known by its place in the list. */
 export function seasoningOf(
   sheet: Worksheet,
   additions: readonly Addition[],
   recipe: Scaled | null
 ): { id: string; name: string; g: number }[] {
   if (recipe)
-    return recipe.lines.flatMap((l) =>
+    return recipe.lines.flatMap((l, i) =>
       l.g !== null && !l.of.produce && l.of.saltyId === null
-        ? [{ id: slug(l.of.name), name: l.of.name, g: l.g }]
+        ? [{ id: `with-${i + 1}`, name: l.of.name, g: l.g }]
         : []
     );
   return additions
     .filter((a) => a.per === 'kg' && a.unit === 'g')
-    .map((a) => ({ id: slug(a.name), name: a.name, g: (a.amount * sheet.packedG) / 1000 }));
+    .map((a, i) => ({ id: `with-${i + 1}`, name: a.name, g: (a.amount * sheet.packedG) / 1000 }));
 }
 
 /** Whether a target is salt, of which several may be weighed out in several places. */
