@@ -19,7 +19,7 @@ import {
   type Scaled
 } from '$lib/core/recipe';
 import { crop, CROPS, meanPiece } from '$lib/core/produce';
-import { cropNamed } from '$lib/core/reading';
+import { cropNamed, saltyNamed } from '$lib/core/reading';
 import { equilibriumSalinity, saltKind } from '$lib/core/salt';
 import { style, STYLES } from '$lib/core/style';
 import { bench, sheet } from '../support/builders';
@@ -95,6 +95,7 @@ describe('a card in its own words', () => {
       expect(cropNamed(no), no).toBeUndefined();
     for (const c of CROPS) expect(cropNamed(c.name)?.id, c.name).toBe(c.id);
     expect(allergensOf(['celery', 'carrot', 'mustard seed', 'celeriac'])).toEqual(['celery', 'mustard']);
+    expect([saltyNamed('olives')?.id, saltyNamed('olive oil')]).toEqual(['olives', undefined]);
     expect([allergenOf('sesame oil'), allergenOf('juniper'), heatOf('Habanero')]).toEqual(['sesame', '', 5]);
   });
   it('says what is missing, what contradicts itself, and lets what is marked free pass', () => {

@@ -99,6 +99,8 @@ const saltyNames: readonly (readonly [string, SaltyIngredient])[] = SALTY.map(
 /** The salty or drinking ingredient that a name means. Example: `saltyNamed('fish sauce')?.id` is `'fish-sauce'`. */
 export function saltyNamed(name: string): SaltyIngredient | undefined {
   const said = plain(name);
+  // Oil holds no salt, whatever it is pressed from.
+  if (/\boil\b/.test(said)) return undefined;
   if (/\bwhey\b/.test(said)) return SALTY.find((s) => s.id === 'whey');
   if (/\bchill?i flake\b/.test(said)) return SALTY.find((s) => s.id === 'dried-chilli');
   return saltyNames.find(([n]) => ` ${said} `.includes(` ${n} `))?.[1];

@@ -2,7 +2,6 @@
   import { Button, Textarea, Label } from 'flowbite-svelte';
   import type { Batch, BatchEvent } from '$lib/core/batch';
   import ActionForm from '../forms/ActionForm.svelte';
-  import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house.svelte';
@@ -10,6 +9,7 @@
   import { clockTime, shortDay } from '../time';
   import { signCalled } from '$lib/core/safety';
   import { writePercent, writeSalt } from '$lib/core/quantity';
+  import CorrectPH from './CorrectPH.svelte';
   import { careShort, numbers, TROUBLE_WORDS } from '../words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
@@ -112,24 +112,7 @@
       {/snippet}
     </ActionForm>
   {:else if open && event.type === 'measured'}
-    <ActionForm
-      action="/counter?/correctPH"
-      values={{ batchId: batch.id, of: line.id }}
-      ondone={() => (open = false)}
-      class="flex max-w-md flex-wrap items-end gap-3 py-3"
-    >
-      {#snippet children({ busy, problemAt })}
-        <TextField
-          label="What it really was; empty if there was none"
-          id="ph-{line.id}"
-          name="pH"
-          inputmode="decimal"
-          value={String(event.data.pH)}
-          problem={problemAt('pH')}
-        />
-        <Button type="submit" outline disabled={busy}>Correct the reading</Button>
-      {/snippet}
-    </ActionForm>
+    <CorrectPH batchId={batch.id} of={line.id} was={event.data.pH} ondone={() => (open = false)} />
   {:else if open && event.type === 'portioned'}
     <ActionForm
       action="/notebook/{batch.id}?/correctPortion"

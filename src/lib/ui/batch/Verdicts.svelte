@@ -4,8 +4,8 @@
   import type { Verdict } from '$lib/core/care';
   import { signCalled } from '$lib/core/safety';
   import ActionForm from '../forms/ActionForm.svelte';
-  import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
+  import CorrectPH from './CorrectPH.svelte';
 
   /** Jars that are to be thrown away: first of all, until they are, or until what says so is corrected. */
   let {
@@ -50,25 +50,7 @@
         >
       </div>
       {#if wrong === v.of && v.by.kind === 'pH'}
-        <ActionForm
-          action="/counter?/correctPH"
-          values={{ batchId: v.batchId, of: v.of }}
-          ondone={() => (wrong = null)}
-          label="Correct the reading"
-          class="flex flex-wrap items-end gap-3 pt-2"
-        >
-          {#snippet children({ busy, problemAt })}
-            <TextField
-              label="What it really was; empty if there was none"
-              id="fix-{v.of}"
-              name="pH"
-              inputmode="decimal"
-              placeholder="3.9"
-              problem={problemAt('pH')}
-            />
-            <Button type="submit" outline disabled={busy}>Correct it</Button>
-          {/snippet}
-        </ActionForm>
+        <CorrectPH batchId={v.batchId} of={v.of} ondone={() => (wrong = null)} />
       {:else if wrong === v.of}
         <ActionForm
           action="/counter?/takeBackSign"
