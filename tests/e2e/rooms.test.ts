@@ -100,6 +100,7 @@ test('dialogs pass the scan, and a record', async ({ page }) => {
 });
 
 for (const [name, width, height] of [
+  ['smallest phone', 320, 640],
   ['phone', 390, 844],
   ['tablet', 820, 1180],
   ['desk', 1280, 800]

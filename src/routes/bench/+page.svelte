@@ -237,7 +237,7 @@
             >Undo</Button
           >
           <CopyText text={worksheetText(sheet, bench.name, house.household.units)} />
-          <Button class="px-3 sm:px-4" outline onclick={() => print()}>Print</Button>
+          <Button class="px-3 max-[22rem]:hidden sm:px-4" outline onclick={() => print()}>Print</Button>
           <Button
             size="lg"
             class="grow px-3 whitespace-nowrap sm:px-5 md:grow-0"

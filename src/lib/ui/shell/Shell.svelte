@@ -117,7 +117,10 @@
       <ClockControl now={overview.now} stepped={overview.stepped} />
     </div>
 
-    <nav aria-label="Beside the way" class="flex w-full items-center gap-x-1 md:w-auto md:pb-1">
+    <nav
+      aria-label="Beside the way"
+      class="flex w-full flex-wrap items-center gap-x-1 md:w-auto md:flex-nowrap md:pb-1"
+    >
       {#each BESIDE as room (room.id)}
         {@const here = isIn(room, page.url.pathname)}
         <a
