@@ -115,6 +115,9 @@ describe('a card in its own words', () => {
     // Kosher may be dense or light, and a mug is of any size.
     expect(codes('5 lb cabbage', '3 tbsp kosher salt')).toEqual(['salt-measure-unclear']);
     expect(codes('5 lb cabbage', '3 tbsp dense kosher salt')).toEqual([]);
+    // What was weighed holds where the spoons agree within their own ±; a figure far from them is asked.
+    expect(read('2.5 kg cabbage', '3 tbsp salt (56 g)').salt?.readings.map((x) => x.saltG)).toEqual([56]);
+    expect(codes('2.5 kg cabbage', '3 tbsp salt (80 g)')).toEqual(['salt-measure-unclear']);
     expect(codes('2 kg gherkins', '3 tsp salt to a mug of water')).toEqual(['salt-measure-unclear']);
     expect(codes('5 lb cabbage', '2-3 tbsp salt')).toEqual([]);
     expect(codes('5 lb. cabbage', '3 tablespoons canning or pickling salt')).toEqual([]);

@@ -2,7 +2,7 @@ import { meanPiece, pieceCalled, type Crop } from '../produce/index';
 import { UNITS } from '../quantity/index';
 import { DOSES } from '../safety/index';
 import { waterDensity, type DoseReading, type SaltKind } from '../salt/index';
-import type { Amount } from './amount';
+import { NINE_IN_TEN, type Amount } from './amount';
 import type { Bit } from './dose-bits';
 import { MUGS_ML } from './dose-words';
 
@@ -133,13 +133,12 @@ function turned(phrases: readonly Phrase[], kinds: readonly SaltKind[]): readonl
 
 function readingsOf(parts: Parted, kinds: readonly SaltKind[]): readonly DoseReading[] | string {
   const out: DoseReading[] = [];
-  for (const salt of parts.salts) {
-    const bases = basesOf(parts.base, parts.noun);
-    if (typeof bases === 'string') return bases;
-    for (const kind of kinds)
+  const bases = basesOf(parts.base, parts.noun);
+  if (typeof bases === 'string') return bases;
+  for (const kind of kinds)
+    for (const salt of weighedFirst(parts.salts, kind))
       for (const amount of saltOf(salt, kind))
         for (const b of bases) out.push(joined(b, amount, kind, kinds.length > 1));
-  }
   const possible = out.filter(isPossible);
   // Only another way to read a number may fall away: what is said of a base stands or falls with it.
   const fell = out.some(
@@ -238,6 +237,17 @@ function saltOf(of: Counted, kind: SaltKind): readonly { g: number; gsd: number 
   const volume = amount.kind === 'volume';
   const gsd = volume ? Math.exp(Math.hypot(Math.log(kind.gsd), Math.log(amount.gsd))) : amount.gsd;
   return valuesOf(amount).map((v) => ({ g: v * (volume ? kind.gPerMl : 1), gsd }));
+}
+/** "3 tbsp salt (54 g)": what was weighed holds, where the spoons say the same within their own ±; else both stand. */
+function weighedFirst(salts: readonly Counted[], kind: SaltKind): readonly Counted[] {
+  const weighed = salts.find((s) => s.is === 'amount' && s.amount.kind === 'mass');
+  if (!weighed) return salts;
+  const by = saltOf(weighed, kind);
+  const agrees = (s: Counted) =>
+    saltOf(s, kind).every(({ g, gsd }) =>
+      by.every((w) => Math.abs(Math.log(g / w.g)) <= NINE_IN_TEN * Math.log(gsd))
+    );
+  return salts.filter((s) => s === weighed || !agrees(s));
 }
 const valuesOf = (a: Amount): readonly number[] => a.unclear ?? [a.value];
 
