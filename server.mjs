@@ -1,21 +1,31 @@
-// Serves the build: the demo, the household and the browser tests all start here.
-// Plain HTTP at home: the proxy header below lets form posts in under any of this machine's addresses, while a
-// foreign Origin still gets 403; hooks.server.ts refuses a foreign Host.
+// Serves the build: the demo, the household and the browser tests all start here. What every request meets first stands in
+// gate.mjs.
 import { createServer } from 'node:http';
+import { BODY_LIMIT, gated, ownHosts, patient } from './gate.mjs';
 
 export const DEFAULT_PORT = 4620;
 
 process.env.PROTOCOL_HEADER = 'x-forwarded-proto';
-process.env.BODY_SIZE_LIMIT ??= '1M';
+process.env.BODY_SIZE_LIMIT = String(BODY_LIMIT);
 
-const port = Number(process.env.CROCKLE_PORT ?? DEFAULT_PORT);
-const host = process.env.CROCKLE_HOST ?? '127.0.0.1';
-if (!Number.isInteger(port) || port < 1 || port > 65535) {
+/** A setting that must be a whole number; ends the process where it is not. */
+function whole(name, fallback, from, to) {
+  const said = Number(process.env[name] ?? fallback);
+  if (Number.isInteger(said) && said >= from && said <= to) return said;
   console.error(
-    `Crockle cannot start: CROCKLE_PORT is "${process.env.CROCKLE_PORT}", it must be a port from 1 to 65535.`
+    `Crockle cannot start: ${name} is "${process.env[name]}", it must be a whole number from ${from} to ${to}.`
   );
   process.exit(1);
 }
+const port = whole('CROCKLE_PORT', DEFAULT_PORT, 1, 65535);
+const patience = whole('CROCKLE_PATIENCE', 30, 1, 600);
+const host = process.env.CROCKLE_HOST ?? '127.0.0.1';
+const hosts = ownHosts(
+  (process.env.CROCKLE_HOSTS ?? '')
+    .split(',')
+    .map((h) => h.trim().toLowerCase())
+    .filter(Boolean)
+);
 
 let handler;
 try {
@@ -25,13 +35,18 @@ try {
   process.exit(1);
 }
 
-const server = createServer((request, response) => {
-  request.headers['x-forwarded-proto'] = 'http';
-  handler(request, response, () => {
-    response.statusCode = 404;
-    response.end('Not found');
-  });
-});
+const server = createServer(
+  { connectionsCheckingInterval: 1000 },
+  gated(
+    (request, response) =>
+      handler(request, response, () => {
+        response.statusCode = 404;
+        response.end('Not found');
+      }),
+    hosts
+  )
+);
+patient(server, patience);
 
 server.on('error', (error) => {
   const taken = error.code === 'EADDRINUSE';

@@ -4,6 +4,8 @@ declare global {
   namespace App {
     interface Locals {
       house: House;
+      /** Who asks is not known, and must be. */
+      shut: boolean;
     }
     interface Error {
       message: string;

@@ -1,35 +1,39 @@
 import { building } from '$app/environment';
-import { isOwnHost, ownHosts } from '$lib/server/http/hosts';
+import { problemJson } from '$lib/server/http/answers';
+import { isFromElsewhere, isOpenToAll, whoAsks } from '$lib/server/http/door';
 import { readConfig } from '$lib/server/config';
 import { openHouse } from '$lib/server/house';
 import { randomUUID } from 'node:crypto';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 
 type Open = Awaited<ReturnType<typeof openHouse>>;
 let open: Open | undefined;
-let hosts: ReadonlySet<string> = new Set();
 
 /** Opens, migrates and checks what the process owns; the database closes when the server does. */
 export const init: ServerInit = async () => {
   if (building) return;
-  const config = readConfig(process.env);
-  hosts = ownHosts(config.hosts);
-  open = await openHouse(config);
+  open = await openHouse(readConfig(process.env));
   // A stream that never ends would keep the server from ending.
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => open?.house.scale?.close());
   process.once('sveltekit:shutdown', () => void open?.close());
 };
 
+/** Whoever asks is known here, or goes to sign in; what comes from another site's page goes no further. */
 export const handle: Handle = async ({ event, resolve }) => {
   if (building || !open) return resolve(event);
-  if (!isOwnHost(event.request.headers.get('host'), hosts))
-    return new Response('This Crockle does not answer to that name. Its owner can add it to CROCKLE_HOSTS.', {
-      status: 421
-    });
-  event.locals.house = open.house;
+  const { pathname } = event.url;
+  if (isFromElsewhere(event.request, event.url)) return problemJson([{ code: 'from-elsewhere' }]);
+  const hand = await whoAsks(event, open.house.keys);
+  if (hand === 'unknown-token') return problemJson([{ code: 'token-unknown' }]);
+  event.locals.house = { ...open.house, hand };
+  event.locals.shut = open.house.keys.asks && hand === null;
+  if (event.locals.shut && !isOpenToAll(pathname)) {
+    if (pathname.startsWith('/api/')) return problemJson([{ code: 'signed-out' }]);
+    redirect(303, `/sign-in?to=${encodeURIComponent(pathname)}`);
+  }
   const response = await resolve(event);
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
+  // What somebody saw who was let in is not kept for the next who asks.
+  if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-cache');
   return response;
 };
 

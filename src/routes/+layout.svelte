@@ -4,12 +4,16 @@
   import { ThemeProvider } from 'flowbite-svelte';
   import Shell from '$lib/ui/shell/Shell.svelte';
   import Toasts from '$lib/ui/shell/Toasts.svelte';
+  import { NEW_HOUSEHOLD } from '$lib/core/kit';
   import { provideHouse } from '$lib/ui/house.svelte';
   import { theme } from '$lib/ui/theme';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
-  provideHouse(() => ({ household: data.overview.household, now: data.overview.now }));
+  provideHouse(() => ({
+    household: data.overview?.household ?? NEW_HOUSEHOLD,
+    now: data.overview?.now ?? 0
+  }));
   // From here on keys and taps are heard: the browser tests and the pictures wait for it.
   onMount(() => {
     document.body.dataset.alive = 'yes';
@@ -17,6 +21,10 @@
 </script>
 
 <ThemeProvider {theme}>
-  <Shell overview={data.overview} find={data.find}>{@render children()}</Shell>
+  {#if data.overview}
+    <Shell overview={data.overview} find={data.find} hand={data.hand}>{@render children()}</Shell>
+  {:else}
+    <main class="mx-auto max-w-xl px-4 pt-6 pb-16">{@render children()}</main>
+  {/if}
   <Toasts />
 </ThemeProvider>

@@ -10,6 +10,8 @@ export class OwnServer {
   readonly database = join(this.folder, 'house.db');
   base = '';
   errors = '';
+  /** What it says on its own screen. */
+  said = '';
   private child: ChildProcess | undefined;
   private port = 0;
 
@@ -22,9 +24,9 @@ export class OwnServer {
       });
     });
     this.base = `http://127.0.0.1:${this.port}`;
-    this.errors = '';
+    this.errors = this.said = '';
     const child = spawn(process.execPath, ['server.mjs'], {
-      stdio: ['ignore', 'ignore', 'pipe'],
+      stdio: ['ignore', 'pipe', 'pipe'],
       env: {
         ...process.env,
         CROCKLE_DEMO: '0',
@@ -35,6 +37,7 @@ export class OwnServer {
       }
     });
     this.child = child;
+    child.stdout.on('data', (d: Buffer) => (this.said += d.toString()));
     child.stderr.on('data', (d: Buffer) => (this.errors += d.toString()));
     const answers = () =>
       fetch(`${this.base}/health`).then(

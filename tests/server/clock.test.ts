@@ -3,7 +3,6 @@ import { wall, wallText } from '$lib/core/calendar';
 import { instantOf, SteppedClock, wallOf } from '$lib/server/clock';
 import { readConfig } from '$lib/server/config';
 import { openDatabase } from '$lib/server/db/open';
-import { isOwnHost, ownHosts } from '$lib/server/http/hosts';
 import { stepClock } from '$lib/server/usecases';
 import { vector } from '../support/vectors';
 
@@ -53,18 +52,4 @@ describe('settings', () => {
       /CROCKLE_DEMO must be 0 or 1 \(it is "yes"\)[\s\S]*CROCKLE_ZONE must be a time zone/
     );
   });
-});
-
-describe('the Host header', () => {
-  const hosts = ownHosts(['kitchen.lan']);
-  it.each([
-    ['127.0.0.1:4620', true],
-    ['localhost', true],
-    ['[::1]:4620', true],
-    ['KITCHEN.lan:80', true],
-    ['evil.example', false],
-    ['127.0.0.1.evil.example:4620', false],
-    ['', false],
-    [null, false]
-  ] as const)('%s: %s', (header, wanted) => expect(isOwnHost(header, hosts)).toBe(wanted));
 });

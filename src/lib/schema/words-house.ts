@@ -1,8 +1,24 @@
-/** What the house says of itself: its disk, its clock, the names of its commands. Says, and what would work. */
-export const OF_THE_HOUSE: Readonly<Record<string, readonly [says: string, wouldWork: string]>> = {
+export type Values = Readonly<Record<string, string | number>>;
+/** What is wrong, and what would work. */
+export type Words = readonly [says: string, wouldWork: string];
+
+/** Example: `waitWords(150)` is `'3 minutes'`. */
+const waitWords = (seconds: number): string =>
+  seconds < 60 ? `${seconds} second${seconds === 1 ? '' : 's'}` : `${Math.ceil(seconds / 60)} minutes`;
+
+/** What the house says of itself: its disk, its clock, its door, the names of its commands. */
+export const OF_THE_HOUSE: Readonly<Record<string, Words | ((v: Values) => Words)>> = {
+  'too-many-tries': (v) => [
+    'Too many wrong tries.',
+    `Wait ${waitWords(Number(v.wait ?? 60))}, then try again.`
+  ],
   'command-taken': [
     'This was sent under the name of something else.',
     'Reload the page and do it again: every act has a name of its own.'
+  ],
+  'command-said-otherwise': [
+    'This was stored already, as it was first sent.',
+    'Reload the page and see what stands there; then change that.'
   ],
   'disk-full': [
     'The disk is full: nothing could be stored, and nothing that was stored is lost.',
@@ -17,6 +33,40 @@ export const OF_THE_HOUSE: Readonly<Record<string, readonly [says: string, would
     'Something has happened to it since, so it cannot simply be undone.',
     'Correct it where it stands, or undo the later thing first.'
   ],
+  'form-broken': ['What the form sent cannot be read.', 'Reload the page and fill it in again.'],
+  'field-is-file': ['A file came where words belong.', 'Type it in.'],
+  'too-large': ['That is more than fits.', 'Shorten it and try again.'],
+  'from-elsewhere': ['That was sent from another site’s page.', 'Open Crockle itself and do it there.'],
+  'too-many-listen': ['Too many pages hear the scale.', 'Close some of them, then try again.'],
+  'signed-out': ['You are not signed in.', 'Sign in, then try again; what you typed stays here.'],
+  'token-unknown': ['That token does not hold, or holds no more.', 'Make a new one in Kit.'],
+  'guest-looks-on': ['Guests look on: nothing was stored.', 'Sign in as one of the household to do that.'],
+  'keys-not-yours': [
+    'Who may come in is for those of the household to say.',
+    'Sign in with the household’s passphrase.'
+  ],
+  'nobody-asked': ['Nobody is asked for a passphrase here.', 'Go to Today.'],
+  'no-passphrase-yet': [
+    'The household has no passphrase yet.',
+    'Set the first one, with the code that Crockle’s start shows.'
+  ],
+  'passphrase-is-set': ['The household has a passphrase already.', 'Sign in with it.'],
+  'passphrase-wrong': ['That is not the passphrase.', 'Look whether capitals are locked, and try again.'],
+  'code-wrong': [
+    'That is not the code.',
+    'Type the eight letters and figures that Crockle’s start shows on its own screen.'
+  ],
+  'passphrase-short': [
+    'That is short: it can be guessed.',
+    'Take three or four words, twelve letters or more.'
+  ],
+  'passphrase-plain': ['That is too plain: it can be guessed.', 'Take three or four words.'],
+  'passphrase-of-others': [
+    'That passphrase opens for the others already.',
+    'Give guests one that differs from the household’s.'
+  ],
+  'name-long': ['That name is too long.', 'Forty letters are enough.'],
+  'pass-unknown': ['That is signed out already.', 'Reload the page.'],
   'not-json': ['The body is not JSON.', 'Send JSON with content-type: application/json.'],
   'clock-is-real': ['This household lives by the real clock.', 'Only the demo’s clock can be stepped.'],
   'nothing-due': ['Nothing will fall due.', 'Step by a day instead.']

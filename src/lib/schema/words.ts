@@ -1,5 +1,5 @@
 import type { Refusal } from '../core/refusal';
-import { OF_THE_HOUSE } from './words-house';
+import { OF_THE_HOUSE, type Values, type Words } from './words-house';
 
 /** A refusal in words: what is wrong, and what would work. Worded here once, for pages and API alike. */
 export interface Problem {
@@ -9,8 +9,6 @@ export interface Problem {
   readonly wouldWork: string;
 }
 
-type Values = Readonly<Record<string, string | number>>;
-type Words = readonly [says: string, wouldWork: string];
 const g = (v: string | number | undefined) => `${Math.round(Number(v ?? 0))} g`;
 const eg = (v: Values) => `Write it like ${v.examples ?? '1 195 g, 2 lb 3 oz'}.`;
 

@@ -18,7 +18,8 @@ const schema = z.object({
   CROCKLE_BACKUPS: z.string().optional(),
   CROCKLE_DEMO: z.enum(['0', '1'], 'must be 0 or 1').default('0'),
   CROCKLE_ZONE: zone.optional(),
-  CROCKLE_HOSTS: z.string().default(''),
+  CROCKLE_HOST: z.string().default('127.0.0.1'),
+  CROCKLE_SIGN_IN: z.enum(['beyond', 'always'], 'must be beyond or always').default('beyond'),
   CROCKLE_SCALE: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
   CROCKLE_LOG: z
     .enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent')
@@ -31,8 +32,8 @@ export interface Config {
   /** Where the daily backups go; null: none are made. */
   readonly backups: string | null;
   readonly zone: string;
-  /** Further names under which this machine may be asked. */
-  readonly hosts: readonly string[];
+  /** Whether those who come in must say the household's passphrase: always beyond loopback. */
+  readonly asks: boolean;
   /** Which scale stands in the kitchen; the demo has a simulated one to play with. */
   readonly scale: 'none' | 'stand-in';
   readonly logLevel: string;
@@ -46,6 +47,10 @@ function backupsOf(said: string | undefined, database: string, demo: boolean): s
   if (said === 'off' || (said === undefined && demo)) return null;
   return said === undefined || said === '' ? backupFolder(database) : said;
 }
+
+/** Whether only this machine itself can come in by that address. */
+const isLoopback = (host: string): boolean =>
+  host === 'localhost' || host === '::1' || /^127(\.\d{1,3}){3}$/.test(host);
 
 /** Reads the settings from the environment; throws one line per setting that cannot be. */
 export function readConfig(env: Record<string, string | undefined>): Config {
@@ -63,9 +68,7 @@ export function readConfig(env: Record<string, string | undefined>): Config {
     demo,
     backups: backupsOf(c.CROCKLE_BACKUPS, c.CROCKLE_DATABASE, demo),
     zone: c.CROCKLE_ZONE ?? (demo ? DEMO_ZONE : Intl.DateTimeFormat().resolvedOptions().timeZone),
-    hosts: c.CROCKLE_HOSTS.split(',')
-      .map((h) => h.trim().toLowerCase())
-      .filter(Boolean),
+    asks: c.CROCKLE_SIGN_IN === 'always' || !isLoopback(c.CROCKLE_HOST),
     scale: c.CROCKLE_SCALE ?? (demo ? 'stand-in' : 'none'),
     logLevel: c.CROCKLE_LOG
   };

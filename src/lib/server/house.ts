@@ -10,6 +10,7 @@ import { LogKeeper } from './db/log-keeper';
 import { openDatabase } from './db/open';
 import { newDatabaseSays } from './db/sound';
 import { openScale } from './devices';
+import { Keys } from './people';
 import { keepShape } from './repos';
 import { seedDemo } from './demo/seed';
 import type { House } from './usecases';
@@ -20,7 +21,7 @@ export const DEMO_OPENS = wall('2026-09-12', 8, 10);
 /** Opens what the process owns: database, clock; the demo's season on its first start. */
 export async function openHouse(
   config: Config
-): Promise<{ house: House; log: Logger; close: () => Promise<void> }> {
+): Promise<{ house: House & { keys: Keys }; log: Logger; close: () => Promise<void> }> {
   const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
   const made = newDatabaseSays(config.database);
   mkdirSync(dirname(config.database), { recursive: true });
@@ -47,9 +48,16 @@ export async function openHouse(
   keeper.start();
   const backups = new Backups(config.database, config.backups, () => realClock().now());
   backups.start();
+  const keys = new Keys(db, config.asks, () => realClock().now());
+  await keys.open();
+  // Said on the screen of the machine itself, once, and never in the log.
+  if (keys.code)
+    console.log(
+      `Others can come in over the network. Open Crockle and set the household's passphrase, with this code: ${keys.code}`
+    );
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
   return {
-    house: { db, clock, zone: config.zone, scale: openScale(config.scale), backups },
+    house: { db, clock, zone: config.zone, scale: openScale(config.scale), backups, keys },
     log,
     close: async () => {
       await backups.stop();

@@ -151,6 +151,12 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   'reset-learning': () => 'It begins anew from the table',
   'set-place': (a) => `${a.name} noted`,
   'count-goods': (a) => `${a.name} counted`,
+  'set-passphrase': (a) =>
+    a.name === 'guest' ? 'The guests’ passphrase is set' : 'The passphrase is set; other phones sign in again',
+  'drop-guests': () => 'Guests come in no more',
+  'sign-out-everywhere': () => 'Every phone signs in again',
+  'take-back-pass': () => 'Taken back',
+  'make-token': (a) => `A token for ${a.name}: copy it now`,
   undo: () => 'Undone'
 };
 

@@ -6,6 +6,7 @@
   import Weights from '$lib/ui/kit/Weights.svelte';
   import Tares from '$lib/ui/kit/Tares.svelte';
   import Settings from '$lib/ui/kit/Settings.svelte';
+  import WhoComesIn from '$lib/ui/people/WhoComesIn.svelte';
   import Standing from '$lib/ui/kit/Standing.svelte';
   import SaltTable from '$lib/ui/kit/SaltTable.svelte';
   import type { PageProps } from './$types';
@@ -24,6 +25,6 @@
   </div>
   <div class="flex min-w-0 flex-col gap-10">
     <Places /><Tares />
-    <AwayDays /><Settings /><Standing />
+    <AwayDays /><Settings />{#if data.door}<WhoComesIn door={data.door} />{/if}<Standing />
   </div>
 </div>

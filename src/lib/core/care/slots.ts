@@ -26,15 +26,20 @@ export interface JarCase {
 
 /** Slots ahead are worked out so far beyond now. */
 const AHEAD = 60 * MINUTES_PER_DAY;
+/** And so far back: a jar that stands for years is not looked at two thousand times. */
+const BACK = 400 * MINUTES_PER_DAY;
 
 const morningOf = (at: WallMinute) => at - minuteOfDay(at) + MORNING;
 /** The first morning at or after. */
 const nextMorning = (at: WallMinute) =>
   morningOf(at) >= at ? morningOf(at) : morningOf(at) + MINUTES_PER_DAY;
 
-function every(days: number, from: WallMinute, to: WallMinute): WallMinute[] {
+/** Every so many days from there, up to `to`: those that lie before `back` are left out. */
+function every(days: number, from: WallMinute, to: WallMinute, back = -Infinity): WallMinute[] {
+  const step = days * MINUTES_PER_DAY;
   const out: WallMinute[] = [];
-  for (let at = from; at <= to; at += days * MINUTES_PER_DAY) out.push(at);
+  const first = from < back ? from + Math.ceil((back - from) / step) * step : from;
+  for (let at = first; at <= to; at += step) out.push(at);
   return out;
 }
 
@@ -50,7 +55,7 @@ function openSlots(c: JarCase, end: WallMinute): WallMinute[] {
     ...every(1, morningOf(begins) - MORNING + EVENING, c.when(5))
   ];
   const once = every(1, nextMorning(c.when(5)), c.when(10));
-  const then = every(3, nextMorning(c.when(10)), end);
+  const then = every(3, nextMorning(c.when(10)), end, c.now - BACK);
   return [...new Set([...twice, ...once, ...then])]
     .filter((at) => at >= begins && at > c.startedAt)
     .sort((a, b) => a - b);
@@ -59,7 +64,7 @@ function openSlots(c: JarCase, end: WallMinute): WallMinute[] {
 function lookSlots(c: JarCase, end: WallMinute, opened: readonly WallMinute[]): WallMinute[] {
   const first = nextMorning(c.startedAt + 12 * 60);
   const daily = every(1, first, first + 6 * MINUTES_PER_DAY);
-  const then = every(2, first + 8 * MINUTES_PER_DAY, end);
+  const then = every(2, first + 8 * MINUTES_PER_DAY, end, c.now - BACK);
   // A jar that is opened that day is looked at with the same hand.
   const openedDays = new Set(opened.map(morningOf));
   return [...daily, ...then].filter((at) => !openedDays.has(morningOf(at)));
@@ -91,11 +96,11 @@ export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]
     [
       'airlock',
       c.lid === 'airlock' || c.lid === 'water channel'
-        ? every(7, morningOf(c.startedAt) + 7 * MINUTES_PER_DAY, end)
+        ? every(7, morningOf(c.startedAt) + 7 * MINUTES_PER_DAY, end, c.now - BACK)
         : []
     ],
     ['juice', c.style.salting === 'dry' ? [c.startedAt + MINUTES_PER_DAY] : []],
-    ['taste', every(tasteEvery(c.factor), firstTaste, end)],
+    ['taste', every(tasteEvery(c.factor), firstTaste, end, c.now - BACK)],
     [
       'pH',
       c.sourTwice
@@ -111,7 +116,7 @@ export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]
       ? []
       : [
           ['openInCold', c.lid === 'clamped' ? openInCold(c.coldSince, c.coldC ?? 4) : []],
-          ['level', every(30, nextMorning(c.coldSince + 30 * MINUTES_PER_DAY), c.now + AHEAD)]
+          ['level', every(30, nextMorning(c.coldSince + 30 * MINUTES_PER_DAY), c.now + AHEAD, c.now - BACK)]
         ];
   const upTo = (at: WallMinute) => c.coldSince === null || at <= c.coldSince;
   return new Map([...counter.map(([kind, slots]) => [kind, slots.filter(upTo)] as const), ...cold]);

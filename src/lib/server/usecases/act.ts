@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Outcome, Refusal } from '../../core/refusal';
@@ -6,6 +7,7 @@ import type { Work } from '../db/aggregate';
 import type { Backups } from '../db/backups';
 import { diskRefusal, written } from '../db/disk';
 import type { ScaleDevice } from '../devices';
+import type { Hand, Keys } from '../people';
 
 /** What the server owns while it runs. */
 export interface House {
@@ -16,7 +18,15 @@ export interface House {
   readonly scale?: ScaleDevice | null;
   /** The daily backups, where they are made. */
   readonly backups?: Pick<Backups, 'state'>;
+  /** The passphrases and passes of the house. */
+  readonly keys?: Keys;
+  /** Who asks; null where nobody is asked for a name. */
+  readonly hand?: Hand | null;
 }
+
+/** A guest looks on: what refuses him, or nothing. */
+export const looksOn = (house: House): Refusal[] =>
+  house.hand?.role === 'guest' ? [{ code: 'guest-looks-on' }] : [];
 
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusals: readonly Refusal[] };
@@ -24,6 +34,8 @@ export type Result<T> =
 /** One thing a person does: checked by one schema, stored in one transaction. */
 export interface UseCase<T> {
   readonly name: string;
+  /** What it takes, checked before anything else. */
+  readonly schema: z.ZodType;
   (house: House, input: unknown): Promise<Result<T>>;
 }
 
@@ -43,16 +55,21 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
   body: (work: Work, input: z.output<S>) => Promise<Outcome<T>>
 ): UseCase<T> {
   const run = async (house: House, input: unknown): Promise<Result<T>> => {
+    const guest = looksOn(house);
+    if (guest.length > 0) return { ok: false, refusals: guest };
     const parsed = schema.safeParse(input);
     if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
     const command = parsed.data.commandId;
+    const asked = createHash('sha256').update(JSON.stringify(parsed.data)).digest('hex');
     try {
       const value = await written(house.db, async (trx) => {
         const before = (await trx('command').where({ id: command }).first()) as
-          { answer: string; kind: string } | undefined;
+          { answer: string; kind: string; input: string | null } | undefined;
         // The same tap twice is answered twice alike; the same name for something else is a mistake, or worse.
         if (before && before.kind !== name)
           throw new RolledBack({ code: 'command-taken', field: 'commandId' });
+        if (before?.input && before.input !== asked)
+          throw new RolledBack({ code: 'command-said-otherwise', field: 'commandId' });
         if (before) return JSON.parse(before.answer) as T;
         const at = house.clock.now();
         const done = await body(
@@ -60,7 +77,14 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
           parsed.data
         );
         if (!done.ok) throw new RolledBack(done.refusal);
-        await trx('command').insert({ id: command, kind: name, at, answer: JSON.stringify(done.value) });
+        await trx('command').insert({
+          id: command,
+          kind: name,
+          at,
+          answer: JSON.stringify(done.value),
+          input: asked,
+          who: house.hand?.name ?? null
+        });
         return done.value;
       });
       return { ok: true, value };
@@ -71,7 +95,7 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
       throw error;
     }
   };
-  return Object.defineProperty(run, 'name', { value: name });
+  return Object.assign(Object.defineProperty(run, 'name', { value: name }), { schema });
 }
 
 /** A schema's complaints as refusals: its messages are our codes, its paths our fields. */

@@ -29,7 +29,7 @@ import { readExtras, readFilled, readHeavy, readRinsed, readWeight } from '../..
 import { wallOf } from '../clock';
 import { diskRefusal, written } from '../db/disk';
 import { batches, brines, household, lots } from '../repos';
-import { refusalsOf, type House, type Result } from './act';
+import { looksOn, refusalsOf, type House, type Result } from './act';
 
 type Choice = z.output<typeof benchChoiceSchema>;
 
@@ -205,6 +205,8 @@ function readItem(
 
 /** Keeps a change of the bench's unfinished choices; no record. Answers the whole draft as it is now. */
 export async function saveBenchDraft(house: House, input: unknown): Promise<Result<BenchDraft>> {
+  const guest = looksOn(house);
+  if (guest.length > 0) return { ok: false, refusals: guest };
   const parsed = draftChangeSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
   try {

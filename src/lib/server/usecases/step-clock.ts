@@ -3,10 +3,12 @@ import { MINUTES_PER_DAY } from '../../core/calendar';
 import { stepClockSchema } from '../../schema/household';
 import { instantOf, SteppedClock, wallOf } from '../clock';
 import { batches, household } from '../repos';
-import { refusalsOf, type House, type Result } from './act';
+import { looksOn, refusalsOf, type House, type Result } from './act';
 
 /** Steps the demo's clock on: an hour, a day, or to the next thing that falls due. Never backwards. */
 export async function stepClock(house: House, input: unknown): Promise<Result<{ now: number }>> {
+  const guest = looksOn(house);
+  if (guest.length > 0) return { ok: false, refusals: guest };
   const parsed = stepClockSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
   const { clock, zone } = house;

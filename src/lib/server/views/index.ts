@@ -5,6 +5,7 @@ import { shoppingList, type Household, type Pantry } from '../../core/kit';
 import type { Lot } from '../../core/lot';
 import { wallOf } from '../clock';
 import { batches, household, lots, pantry } from '../repos';
+import type { Pass } from '../people';
 import type { House } from '../usecases';
 
 /** What every page knows: the household, the time, and what is in each room now. */
@@ -96,4 +97,34 @@ function findables(all: readonly Batch[], live: readonly Batch[]): Findable[] {
     more: isLive(b) ? `jars ${lids(b)}` : 'eaten',
     href: `/notebook/${b.id}`
   }));
+}
+
+/** Who may come in, for Kit: never a secret, and nothing for guests. */
+export interface Door {
+  readonly asks: boolean;
+  readonly isSet: boolean;
+  readonly guests: boolean;
+  /** The pass of who looks; null where nobody is asked. */
+  readonly mine: string | null;
+  /** Its times are the wall's. */
+  readonly passes: readonly Pass[];
+}
+
+/** How the house's door stands; null: that is not for who asks. */
+export async function door(house: House): Promise<Door | null> {
+  const { keys, hand, zone } = house;
+  if (!keys || hand?.role === 'guest' || hand?.kind === 'token') return null;
+  const passes = await keys.passes();
+  return {
+    asks: keys.asks,
+    isSet: await keys.isSet('hand'),
+    guests: await keys.isSet('guest'),
+    mine: hand?.pass ?? null,
+    passes: passes.map((p) => ({
+      ...p,
+      begun: wallOf(p.begun, zone),
+      seen: wallOf(p.seen, zone),
+      ends: wallOf(p.ends, zone)
+    }))
+  };
 }

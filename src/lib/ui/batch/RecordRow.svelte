@@ -18,6 +18,7 @@
     readonly id: string;
     readonly at: number;
     readonly command: string;
+    readonly by: string | null;
     readonly event: BatchEvent;
   }
   /** One line of the record: when, what; a way to take it back or put it right. Folded, it shows on paper only. */
@@ -72,7 +73,9 @@
   <div class="grid grid-cols-[1fr_auto] items-center gap-x-4 sm:flex">
     <div class="grow sm:flex sm:items-center sm:gap-x-4">
       <time class="block w-28 shrink-0 text-sm text-quiet">{shortDay(line.at)}, {clockTime(line.at)}</time>
-      <span class="grow">{text}</span>
+      <span class="grow"
+        >{text}{#if line.by}<span class="text-sm text-quiet">, {line.by}</span>{/if}</span
+      >
     </div>
     <span class="no-print flex gap-3">
       {#if correctable}<button

@@ -119,6 +119,14 @@
                 says: 'Not stored: the house does not answer.',
                 wouldWork: 'What you typed is still here. Try again.'
               };
+      } else if (result.type === 'redirect' && result.location.startsWith('/sign-in')) {
+        // Going there would lose what was typed.
+        trouble = {
+          code: 'signed-out',
+          field: null,
+          says: 'Not stored: you are signed out.',
+          wouldWork: 'Sign in in another window, then try again; what you typed is still here.'
+        };
       } else await update();
     };
   }}

@@ -10,7 +10,8 @@
     value?: string | undefined;
     placeholder?: string;
     inputmode?: 'text' | 'decimal' | 'numeric';
-    type?: 'text' | 'date';
+    type?: 'text' | 'date' | 'password';
+    autocomplete?: 'off' | 'name' | 'current-password' | 'new-password' | 'one-time-code';
     min?: string;
     max?: string;
     maxlength?: number;

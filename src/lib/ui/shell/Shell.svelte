@@ -29,10 +29,13 @@
   let {
     overview,
     find,
+    hand,
     children
   }: {
     overview: Overview;
     find: readonly { label: string; more: string; href: string }[];
+    /** Who is signed in; null where nobody is asked. */
+    hand: { name: string; role: 'hand' | 'guest' } | null;
     children: Snippet;
   } = $props();
 
@@ -138,6 +141,12 @@
     </nav>
   </header>
 
+  {#if hand?.role === 'guest'}
+    <p class="no-print mt-3 border-l-4 border-heed pl-3">
+      You look on as a guest: nothing that you do here is stored.
+    </p>
+  {/if}
+
   <main id="room" class="@container/room grow pt-5 pb-28 md:pb-10" tabindex="-1">{@render children()}</main>
 
   <footer
@@ -151,6 +160,12 @@
       >Keys <kbd>?</kbd></button
     >
     <LightSwitch />
+    {#if hand}
+      <form method="POST" action="/sign-in?/out" class="flex items-center gap-x-2">
+        <span>{hand.name}</span>
+        <button class="min-h-11 underline-offset-4 hover:underline">Sign out</button>
+      </form>
+    {/if}
     {#if overview.scale}<button
         class="min-h-11 underline-offset-4 hover:underline"
         onclick={() => (scale.open = !scale.open)}>Scale <kbd>z</kbd></button

@@ -108,7 +108,11 @@
         {/if}
         <li class="flex flex-wrap items-center gap-x-4 py-1">
           <time class="w-28 text-sm text-quiet">{longDay(data.said.begun).replace(/^\w+ /, '')}</time>
-          <span class="grow">{w ? 'Started' : 'Entered: it stood there already'}</span>
+          <span class="grow"
+            >{w ? 'Started' : 'Entered: it stood there already'}{#if data.said.by}<span
+                class="text-sm text-quiet">, {data.said.by}</span
+              >{/if}</span
+          >
           <button
             class="no-print min-h-11 text-sm underline underline-offset-4"
             onclick={() => undoCommand(b.id)}

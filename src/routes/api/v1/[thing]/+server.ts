@@ -1,7 +1,8 @@
 import { json } from '@sveltejs/kit';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
-import { jsonBody, problemJson } from '$lib/server/http/answers';
+import { problemJson } from '$lib/server/http/answers';
+import { jsonBody } from '$lib/server/http/bodies';
 import { allRecipes, brines } from '$lib/server/repos';
 import { living } from '$lib/server/views';
 import {
@@ -66,7 +67,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
       : undefined;
   if (!act) return notThere();
   const body = await jsonBody(request);
-  if (body === undefined) return problemJson([{ code: 'not-json' }]);
-  const result = await act(locals.house, body);
+  if (!body.ok) return problemJson([body.refusal]);
+  const result = await act(locals.house, body.value);
   return result.ok ? json(result.value, { status: 200 }) : problemJson(result.refusals);
 };

@@ -1,7 +1,8 @@
 import { json } from '@sveltejs/kit';
-import { jsonBody, problemJson } from '$lib/server/http/answers';
+import { problemJson } from '$lib/server/http/answers';
+import { jsonBody } from '$lib/server/http/bodies';
 import { scaleActSchema } from '$lib/schema/scale';
-import { refusalsOf } from '$lib/server/usecases/act';
+import { looksOn, refusalsOf } from '$lib/server/usecases/act';
 import type { ScaleDevice, ScaleWord } from '$lib/server/devices';
 import type { RequestHandler } from './$types';
 
@@ -11,24 +12,39 @@ export const GET: RequestHandler = ({ request, locals }) => {
   if (!scale) return problemJson([{ code: 'no-scale' }]);
   if (!request.headers.get('accept')?.includes('text/event-stream'))
     return json({ name: scale.name, stepG: scale.stepG, capacityG: scale.capacityG, lost: scale.lost });
+  if (listening >= MOST_LISTEN) return problemJson([{ code: 'too-many-listen' }]);
   return new Response(streamOf(scale), {
     headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', connection: 'keep-alive' }
   });
 };
 
+/** So many pages hear the scale at once: a house has a few phones. */
+const MOST_LISTEN = 64;
+let listening = 0;
+
 function streamOf(scale: ScaleDevice): ReadableStream<Uint8Array> {
   const bytes = new TextEncoder();
   let stop = () => {};
+  let open = true;
+  const end = () => {
+    if (open) listening--;
+    open = false;
+    stop();
+  };
   return new ReadableStream({
     start(controller) {
+      listening++;
       stop = scale.listen((word: ScaleWord) => {
-        if (word.kind === 'closed') return controller.close();
+        if (word.kind === 'closed') {
+          end();
+          return controller.close();
+        }
         // A page that does not keep up misses readings rather than hearing old ones.
         if ((controller.desiredSize ?? 0) < -20 && word.kind === 'reading') return;
         controller.enqueue(bytes.encode(`data: ${JSON.stringify(word)}\n\n`));
       });
     },
-    cancel: () => stop()
+    cancel: end
   });
 }
 
@@ -36,7 +52,11 @@ function streamOf(scale: ScaleDevice): ReadableStream<Uint8Array> {
 export const POST: RequestHandler = async ({ request, locals }) => {
   const { scale } = locals.house;
   if (!scale) return problemJson([{ code: 'no-scale' }]);
-  const parsed = scaleActSchema.safeParse(await jsonBody(request));
+  const guest = looksOn(locals.house);
+  if (guest.length > 0) return problemJson(guest);
+  const body = await jsonBody(request);
+  if (!body.ok) return problemJson([body.refusal]);
+  const parsed = scaleActSchema.safeParse(body.value);
   if (!parsed.success) return problemJson(refusalsOf(parsed.error));
   const act = parsed.data;
   if (act.do === 'tare' || act.do === 'unit' || act.do === 'on') scale.press(act.do);

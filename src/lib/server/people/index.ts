@@ -1,0 +1,2 @@
+export { Keys, type Hand, type Pass, type Role } from './keys';
+export { isCode } from './secrets';
