@@ -1,19 +1,22 @@
 // npm test: everything, on a fresh clone too. Stops at the first step that fails; the last line counts the tests.
+import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, run } from './lib.mjs';
+import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, ROOT, run } from './lib.mjs';
 
 const folder = mkdtempSync(join(tmpdir(), 'crockle-test-'));
 const unitReport = join(folder, 'unit.json');
 const e2eReport = join(folder, 'e2e.json');
+const stormReport = join(folder, 'storm.json');
 let passed = 0;
 let failed = 0;
 
 function count() {
   for (const [file, read] of [
     [unitReport, (r) => [r.numPassedTests, r.numFailedTests]],
-    [e2eReport, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected]]
+    [e2eReport, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected]],
+    [stormReport, (r) => [r.passed, r.failed]]
   ]) {
     try {
       const [good, bad] = read(JSON.parse(readFileSync(file, 'utf8')));
@@ -38,7 +41,24 @@ function step(name, command, args, env) {
   if (!run(command, args, env)) end(false);
 }
 
+/** Known weaknesses of the packages, where the registry tells them; where it does not, that is said and no more. */
+function audit() {
+  console.log('\n── known weaknesses of packages');
+  const asked = spawnSync('npm', ['audit', '--json', '--audit-level=high'], { cwd: ROOT, encoding: 'utf8' });
+  let told;
+  try {
+    told = JSON.parse(asked.stdout).metadata?.vulnerabilities;
+  } catch {
+    // no answer that can be read
+  }
+  if (!told) return console.log('not looked up: the registry does not answer that here');
+  const grave = told.high + told.critical;
+  console.log(`${told.total} known, ${grave} of them grave`);
+  if (grave > 0) end(false);
+}
+
 ensureModules();
+audit();
 ensureChromium();
 step('sync', 'npx', ['svelte-kit', 'sync']);
 step('format', 'npx', ['prettier', '--check', '.', '--log-level', 'warn']);
@@ -55,6 +75,7 @@ step(
 );
 console.log('\n── build');
 ensureBuild({ CROCKLE_NO_PRECOMPRESS: '1' });
+step('storm, in short', 'node', ['scripts/storm.mjs', '--short'], { STORM_REPORT: stormReport });
 step('browser', 'npx', ['playwright', 'test', '--reporter=line,json'], {
   PLAYWRIGHT_JSON_OUTPUT_NAME: e2eReport,
   CROCKLE_CHROMIUM: CHROMIUM

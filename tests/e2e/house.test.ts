@@ -2,50 +2,6 @@ import { existsSync } from 'node:fs';
 import { OwnServer } from './server';
 import { alive, expect, test } from './support';
 
-test('killed amid a stream of writes: every acknowledged write is there, none is half there', async () => {
-  const server = new OwnServer();
-  const kept = new Set<string>();
-  await server.start();
-  for (let round = 0; round < 3; round++) {
-    let alive = true;
-    const stream = async (hand: number) => {
-      for (let i = 0; alive; i++) {
-        const id = `w${round}-${hand}-${i}`;
-        const ok = await server.say('weigh-in', { commandId: id, cropId: 'carrot', weight: '1 kg' }).then(
-          (r) => r.ok,
-          () => false
-        );
-        if (ok) kept.add(id);
-        else return;
-      }
-    };
-    const hands = [0, 1, 2].map(stream);
-    const from = kept.size;
-    await expect.poll(() => kept.size, { timeout: 60_000, intervals: [20] }).toBeGreaterThan(from + 30);
-    await server.end('SIGKILL');
-    alive = false;
-    await Promise.all(hands);
-    await server.start();
-    const lots = (await (await fetch(`${server.base}/api/v1/picks`)).json()) as {
-      id: string;
-      gardenG: number;
-    }[];
-    const there = new Set(lots.map((l) => l.id));
-    expect([...kept].filter((id) => !there.has(id))).toEqual([]);
-    expect(lots.every((l) => l.gardenG === 1000)).toBe(true);
-    // Asked again, an acknowledged write answers as before and makes no second entry.
-    const [again] = kept;
-    expect((await server.say('weigh-in', { commandId: again, cropId: 'carrot', weight: '1 kg' })).ok).toBe(
-      true
-    );
-    expect(((await (await fetch(`${server.base}/api/v1/picks`)).json()) as unknown[]).length).toBe(
-      lots.length
-    );
-  }
-  await server.end('SIGTERM');
-  server.clean();
-});
-
 test('a clean end closes the database', async () => {
   const server = new OwnServer();
   await server.start();

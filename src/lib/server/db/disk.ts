@@ -1,3 +1,4 @@
+import { rmSync, writeFileSync } from 'node:fs';
 import type { Knex } from 'knex';
 import type { Refusal } from '../../core/refusal';
 
@@ -17,6 +18,23 @@ export function diskRefusal(error: unknown): Refusal | undefined {
   )
     return { code: 'disk-refuses' };
   return code.startsWith('SQLITE_BUSY') ? { code: 'house-busy' } : undefined;
+}
+
+/** So much a write may want at once, bytes. */
+const ROOM = Buffer.alloc(64 * 1024);
+
+/** Whether the disk takes a write beside the database: asking the database would have to change it. */
+export function takesWrites(filename: string): boolean {
+  if (filename === ':memory:') return true;
+  const probe = `${filename}.probe`;
+  try {
+    writeFileSync(probe, ROOM);
+    return true;
+  } catch {
+    return false;
+  } finally {
+    rmSync(probe, { force: true });
+  }
 }
 
 /**

@@ -14,6 +14,8 @@ export interface House {
   readonly db: Knex;
   readonly clock: Clock;
   readonly zone: string;
+  /** The database's file. */
+  readonly file?: string;
   /** The kitchen scale on the line, if there is one. */
   readonly scale?: ScaleDevice | null;
   /** The daily backups, where they are made. */

@@ -1,0 +1,132 @@
+import type { UseCaseName } from '$lib/server/usecases';
+
+/** A household that has something of everything, and per command an input that is right in it. */
+const ID = 'kraut';
+
+export const START = {
+  styleId: 'shredded',
+  fraction: 0.022,
+  saltKindId: 'sea-fine',
+  placeId: 'counter',
+  opens: true,
+  name: 'Kraut'
+};
+
+/** What makes the household, in order. */
+export const PREPARED: readonly [UseCaseName, Record<string, unknown>][] = [
+  ['own-jars', { commandId: 'jars', geometryId: 'clip-1000', lid: 'clamped', owned: 6 }],
+  ['weigh-in', { commandId: 'lot', cropId: 'cabbage-white', weight: '2 kg' }],
+  ['weigh-in', { commandId: 'lot2', cropId: 'cabbage-white', weight: '1 kg' }],
+  ['take-to-bench', { lotId: 'lot', weight: '' }],
+  ['start-batch', { ...START, commandId: ID }],
+  ['taste', { commandId: 'taste', batchId: ID, fillingIds: `${ID}.j1`, sour: 1, salt: 1, crunch: 1 }],
+  ['portion', { commandId: 'bite', batchId: ID, fillingId: `${ID}.j1`, how: 'eaten', amount: 'quarter' }],
+  ['take-to-bench', { lotId: 'lot2', weight: '' }],
+  ['keep-brine', { commandId: 'stock', name: 'Stock', amount: '2 l', strengthPercent: 3 }],
+  [
+    'enter-standing',
+    {
+      commandId: 'sauce',
+      name: 'Sauce',
+      styleId: 'pepper-sauce',
+      cropId: 'pepper-cayenne',
+      since: '2026-09-01',
+      placeId: 'counter',
+      jarId: 'clip-1000.clamped',
+      jars: 1
+    }
+  ],
+  ['ph', { batchId: 'sauce', fillingIds: 'sauce.j1', pH: 4.1 }],
+  ['see-sign', { batchId: 'sauce', fillingIds: 'sauce.j1', sign: 'slime' }],
+  ['wish-next', { commandId: 'wish', recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'less' }],
+  ['plan-away', { commandId: 'trip', from: '2026-10-01', to: '2026-10-08' }]
+];
+
+/** Per command: what is right. */
+export const GOOD: Readonly<Record<UseCaseName, Record<string, unknown>>> = {
+  'weigh-in': { cropId: 'carrot', weight: '500 g' },
+  'correct-pick': { lotId: 'lot2', weight: '900 g' },
+  'end-pick': { lotId: 'lot2', how: 'cooked', weight: '100 g', from: 'bench' },
+  'take-to-bench': { lotId: 'lot2', weight: '100 g' },
+  'put-back': { lotId: 'lot2' },
+  'weigh-prepared': { lotId: 'lot2', weight: '800 g' },
+  'sort-pick': { lotId: 'lot2', culled: '50 g', prepared: '600 g', greens: '20 g', offcuts: '30 g' },
+  'start-batch': START,
+  'add-pick': { batchId: ID, fillingId: `${ID}.j1` },
+  'put-right': {
+    batchId: ID,
+    fillingIds: `${ID}.j1`,
+    trouble: 'wrong-top-up',
+    amount: '150 ml',
+    strengthPercent: '6',
+    freeBrine: '100 ml'
+  },
+  'sour-sauce': {
+    batchId: 'sauce',
+    fillingIds: 'sauce.j1',
+    pH: 4.2,
+    wanted: 3.8,
+    sauce: '700 g',
+    vinegarMl: 20
+  },
+  'write-recipe': { name: 'Kraut', styleId: 'shredded', card: '2 kg cabbage' },
+  'change-recipe': {
+    recipeId: 'plain-kraut',
+    name: 'Kraut',
+    styleId: 'shredded',
+    card: '2 kg cabbage',
+    what: 'other'
+  },
+  'wish-next': { recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'more' },
+  'settle-wish': { recipeId: 'plain-kraut', wishId: 'wish', how: 'take' },
+  'retire-recipe': { recipeId: 'plain-kraut', back: 'no' },
+  'keep-brine': { name: 'Stock', amount: '1 l', strengthPercent: 5 },
+  'take-brine': { brineId: 'stock', amount: '100 ml' },
+  'shape-jar': {
+    name: 'Old jar',
+    kind: 'jar',
+    shape: 'straight',
+    waterWeight: '1195 g',
+    opening: '90 mm',
+    height: '185 mm',
+    lid: 'loose',
+    owned: 1
+  },
+  'set-weight': { name: 'Disc', kind: 'disc', displacesMl: 35, heightMm: 18, widthMm: 66 },
+  'plan-away': { from: '2026-10-01', to: '2026-10-08' },
+  'drop-away': { awayId: 'trip' },
+  'break-jar': { jarId: 'clip-1000.clamped' },
+  care: { batchId: ID, kind: 'look', slot: 1, fillingIds: `${ID}.j1` },
+  taste: { batchId: ID, fillingIds: `${ID}.j1`, sour: 1, salt: 1, crunch: 1 },
+  'correct-taste': { batchId: ID, of: `batch-${ID}.2`, sour: 1, salt: 1, crunch: 1 },
+  ph: { batchId: ID, fillingIds: `${ID}.j1`, pH: 4 },
+  'correct-ph': { batchId: 'sauce', of: 'batch-sauce.2', pH: 4.1 },
+  'see-sign': { batchId: ID, fillingIds: `${ID}.j1`, sign: 'mould' },
+  'take-back-sign': { batchId: 'sauce', of: 'batch-sauce.3' },
+  move: { batchId: ID, fillingIds: `${ID}.j1`, placeId: 'fridge' },
+  portion: { batchId: ID, fillingId: `${ID}.j1`, how: 'eaten', amount: 'quarter' },
+  'correct-portion': { batchId: ID, of: `batch-${ID}.3`, weight: '10 g' },
+  'enter-standing': {
+    name: 'Old',
+    styleId: 'shredded',
+    cropId: 'carrot',
+    since: '2026-09-01',
+    placeId: 'counter',
+    jarId: 'clip-1000.clamped',
+    jars: 1
+  },
+  settle: { people: 2 },
+  'own-jars': { geometryId: 'clip-500', lid: 'loose', owned: 1 },
+  'set-place': { name: 'Shed', kind: 'counter', tempC: 15 },
+  'count-goods': { name: 'Dill seed', kind: 'spice', amount: '20 g' },
+  'measure-jar': {
+    jarId: 'clip-1000.clamped',
+    waterWeight: '1052 g',
+    headspace: '20 mm',
+    weightMl: 30
+  },
+  'set-tare': { name: 'Blue bowl', weight: '412 g' },
+  'weigh-spoon': { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '58 g' },
+  'reset-learning': { what: 'trim:carrot' },
+  undo: { of: 'bite' }
+};
