@@ -25,7 +25,11 @@
     {problem}
   />
   <label class="flex min-h-11 items-center gap-2 text-sm">
-    <input type="checkbox" class="size-5 rounded border-rule-strong text-primary-700" bind:checked={seen} />
+    <input
+      type="checkbox"
+      class="size-5 rounded border-rule-strong bg-raised text-primary-700"
+      bind:checked={seen}
+    />
     Show it
   </label>
 </div>

@@ -160,7 +160,7 @@
       {#snippet children({ busy, problemAt })}
         <TextField label="For what" name="name" problem={problemAt('name')} />
         <ChoiceField
-          label="It"
+          label="What it may"
           id="door-may"
           name="role"
           value="guest"

@@ -48,6 +48,8 @@
       placeholder="one hardly tastes it"
       problem={problemAt('why')}
     />
-    <div><Button type="submit" outline disabled={busy}>Note it for next time</Button></div>
+    <div class="col-span-full">
+      <Button type="submit" outline disabled={busy}>Note it for next time</Button>
+    </div>
   {/snippet}
 </ActionForm>
