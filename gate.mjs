@@ -1,9 +1,7 @@
 // What every request meets before the app: pages, API and static files alike. The name it asks for, the headers of every
-// answer, how large a body may be, how long it may take to arrive.
+// answer, how long it may take to arrive.
 import { hostname, networkInterfaces } from 'node:os';
 
-/** A body larger than this is refused, bytes. */
-export const BODY_LIMIT = 1_000_000;
 /** So long may the head of a request take, ms. */
 const HEAD_MS = 10_000;
 /** So many lines on one server; a house has a few phones. */
@@ -73,8 +71,6 @@ export const gated = (handler, hosts) => (request, response) => {
       421,
       'This Crockle does not answer to that name. Its owner can add it to CROCKLE_HOSTS.'
     );
-  if (Number(request.headers['content-length'] ?? 0) > BODY_LIMIT)
-    return refuse(request, response, 413, 'That is more than fits. Shorten it and try again.');
   // Plain HTTP at home: with this, form posts come in under any of this machine's addresses.
   request.headers['x-forwarded-proto'] = 'http';
   handler(request, response);

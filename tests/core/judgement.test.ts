@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { evolveBatch, type Batch, type BatchEvent } from '$lib/core/batch';
 import { careTasks, verdictsOf } from '$lib/core/care';
 import { putRight, type JarNow, type Phase } from '$lib/core/correct';
-import { learntPieces, type Lot } from '$lib/core/lot';
+import { learntPieces, taughtByPick, type Lot } from '$lib/core/lot';
 import { as } from '$lib/core/quantity';
 import { readCard } from '$lib/core/recipe';
 import { placeCautions, saltCautions, SIGNS } from '$lib/core/safety';
@@ -256,9 +256,11 @@ describe('one odd entry teaches nothing', () => {
       weighed: { said: '', g, pieces: 1 }
     }) as unknown as Lot;
   it('until another comes near it', () => {
-    expect(learntPieces([lot(9000)], {})['cabbage-white']).toMatchObject({ n: 0 });
-    expect(learntPieces([lot(9000), lot(8600)], {})['cabbage-white']).toMatchObject({ n: 2 });
-    expect(learntPieces([lot(1200)], {})['cabbage-white']).toMatchObject({ n: 1 });
+    expect(learntPieces([lot(9000)].flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({ n: 0 });
+    expect(learntPieces([lot(9000), lot(8600)].flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({
+      n: 2
+    });
+    expect(learntPieces([lot(1200)].flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({ n: 1 });
   });
 });
 

@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { evolveBatch, learntFilling } from '$lib/core/batch';
-import { evolveLot, learntPieces, learntTrims, maySort, pickedOnBench, type Lot } from '$lib/core/lot';
+import { evolveBatch, learntFilling, taughtByBatch } from '$lib/core/batch';
+import {
+  evolveLot,
+  learntPieces,
+  learntTrims,
+  maySort,
+  taughtByPick,
+  pickedOnBench,
+  type Lot
+} from '$lib/core/lot';
 import { crop, CROPS, meanPiece } from '$lib/core/produce';
 import { as, UNITS } from '$lib/core/quantity';
 import { saltKind } from '$lib/core/salt';
@@ -259,13 +267,15 @@ describe('sorting a pick', () => {
       data: { g: sorted.benchG, preparedG: 1300, batchId: 'b' }
     })!;
     expect(packed.trimmed).toEqual({ pickedG: 1900, preparedG: 1420 });
-    expect(learntTrims([packed], {}).kohlrabi!.n).toBe(1);
+    expect(learntTrims([packed].flatMap(taughtByPick), {}).kohlrabi!.n).toBe(1);
   });
   it('a pick both counted and weighed teaches the piece weight', () => {
     const c = crop('kohlrabi')!;
-    const learnt = learntPieces([picked(2000, { pieces: 7 })], {}).kohlrabi!;
+    const learnt = learntPieces([picked(2000, { pieces: 7 })].flatMap(taughtByPick), {}).kohlrabi!;
     expect([learnt.n, learnt.mean < 2000 / 7, learnt.sd < meanPiece(c)]).toEqual([1, true, true]);
-    expect(learntPieces([picked(2000, { pieces: 7 })], { 'piece:kohlrabi': '2026-09-02' })).toEqual({});
+    expect(
+      learntPieces([picked(2000, { pieces: 7 })].flatMap(taughtByPick), { 'piece:kohlrabi': '2026-09-02' })
+    ).toEqual({});
   });
 });
 
@@ -283,15 +293,21 @@ describe('packing and brine learn from what was really poured', () => {
       }))
     });
   it('moves from the table towards the household, and only what was said counts', () => {
-    const { packings, brineUse } = learntFilling([sticks(1700)], {});
+    const { packings, brineUse } = learntFilling([sticks(1700)].flatMap(taughtByBatch), {});
     const learnt = packings['kohlrabi.spear']!;
     expect(learnt.n).toBe(1);
     expect(learnt.mean).toBeGreaterThan(1 - 1700 / 2784);
     expect(learnt.mean).toBeLessThan(0.65);
     expect(brineUse.mean).toBeGreaterThan(1);
-    expect(learntFilling([sticks(1700, false)], {}).brineUse).toMatchObject({ mean: 1, n: 0 });
+    expect(learntFilling([sticks(1700, false)].flatMap(taughtByBatch), {}).brineUse).toMatchObject({
+      mean: 1,
+      n: 0
+    });
     expect(
-      learntFilling([sticks(1700)], { brine: '2026-09-01', 'packing:kohlrabi.spear': '2026-09-01' })
+      learntFilling([sticks(1700)].flatMap(taughtByBatch), {
+        brine: '2026-09-01',
+        'packing:kohlrabi.spear': '2026-09-01'
+      })
     ).toEqual({ packings: {}, brineUse: { mean: 1, sd: 0.1, n: 0 } });
   });
   const mixed = (brineUsedMl: number, carrotG = 900) =>
@@ -306,27 +322,31 @@ describe('packing and brine learn from what was really poured', () => {
     // Packed as the table says: nothing moves, but each is known a little better.
     const [k, c] = ['kohlrabi', 'carrot'].map((id) => 900 / crop(id)!.density) as [number, number];
     const asTable = (k + c) / (k / 0.65 + c / 0.62);
-    const table = learntFilling([mixed(2784 * (1 - asTable))], {}).packings;
+    const table = learntFilling([mixed(2784 * (1 - asTable))].flatMap(taughtByBatch), {}).packings;
     near(table['kohlrabi.spear']!.mean, 0.65, 1e-9);
     near(table['carrot.coin']!.mean, 0.62, 1e-9);
     expect(table['carrot.coin']!.n).toBe(1);
     expect(table['carrot.coin']!.sd).toBeLessThan(0.06);
     // Looser than the table: both are taught alike, less than by a jar of their own.
-    const { packings } = learntFilling([mixed(1700)], {});
-    const own = learntFilling([sticks(1700)], {}).packings['kohlrabi.spear']!.mean;
+    const { packings } = learntFilling([mixed(1700)].flatMap(taughtByBatch), {});
+    const own = learntFilling([sticks(1700)].flatMap(taughtByBatch), {}).packings['kohlrabi.spear']!.mean;
     near(packings['kohlrabi.spear']!.mean / 0.65, packings['carrot.coin']!.mean / 0.62, 0.01);
     expect(packings['kohlrabi.spear']!.mean).toBeLessThan(0.65);
     expect(packings['kohlrabi.spear']!.mean).toBeGreaterThan(own);
     // What kohlrabi is known to do by itself is not laid to the carrots' charge.
     const alone = [1, 2, 3, 4].map(() => sticks(1700));
-    const both = learntFilling([mixed(1200), ...alone], {}).packings;
-    const without = learntFilling([mixed(1200)], {}).packings;
+    const both = learntFilling([mixed(1200), ...alone].flatMap(taughtByBatch), {}).packings;
+    const without = learntFilling([mixed(1200)].flatMap(taughtByBatch), {}).packings;
     expect(both['carrot.coin']!.mean).toBeGreaterThan(without['carrot.coin']!.mean);
     expect(both['kohlrabi.spear']!.n).toBe(5);
     // A pinch teaches nothing, and what was reset stays so.
-    expect(learntFilling([mixed(1700, 150)], {}).packings).not.toHaveProperty('carrot.coin');
+    expect(learntFilling([mixed(1700, 150)].flatMap(taughtByBatch), {}).packings).not.toHaveProperty(
+      'carrot.coin'
+    );
     expect(
-      Object.keys(learntFilling([mixed(1700)], { 'packing:carrot.coin': '2027-01-01' }).packings)
+      Object.keys(
+        learntFilling([mixed(1700)].flatMap(taughtByBatch), { 'packing:carrot.coin': '2027-01-01' }).packings
+      )
     ).toEqual(['kohlrabi.spear']);
   });
   // Source marks stand in the vectors' names: P read from USDA SR24, CP common practice, FM recalled from memory.

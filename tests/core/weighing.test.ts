@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { readCount } from '$lib/core/reading';
 import { describe, expect, it } from 'vitest';
 import { learn, TRIM_BATCH_SD } from '$lib/core/learn';
-import { evolveLot, learntTrims, type Lot, type LotEvent } from '$lib/core/lot';
+import { evolveLot, learntTrims, taughtByPick, type Lot, type LotEvent } from '$lib/core/lot';
 import {
   crop,
   meanPiece,
@@ -84,12 +84,14 @@ describe('learning', () => {
   };
   it('trim yields come from what was weighed twice, and can begin anew', () => {
     const lots = [lot('a', '2026-07-01', 720), lot('b', '2026-08-01', 700)];
-    expect(learntTrims(lots, {})['cabbage-white']).toMatchObject({ n: 2 });
-    expect(learntTrims(lots, {})['cabbage-white']!.mean).toBeLessThan(0.78);
-    expect(learntTrims(lots, { 'trim:cabbage-white': '2026-07-15' })['cabbage-white']).toMatchObject({
+    expect(learntTrims(lots.flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({ n: 2 });
+    expect(learntTrims(lots.flatMap(taughtByPick), {})['cabbage-white']!.mean).toBeLessThan(0.78);
+    expect(
+      learntTrims(lots.flatMap(taughtByPick), { 'trim:cabbage-white': '2026-07-15' })['cabbage-white']
+    ).toMatchObject({
       n: 1
     });
-    expect(learntTrims(lots, { 'trim:cabbage-white': '2026-08-01' })).toEqual({});
+    expect(learntTrims(lots.flatMap(taughtByPick), { 'trim:cabbage-white': '2026-08-01' })).toEqual({});
     expect(trimKey('turnip', true)).toBe('turnip+tops');
     expect(trimKey('cabbage-white', true)).toBe('cabbage-white');
   });

@@ -57,7 +57,15 @@ export async function openHouse(
     );
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
   return {
-    house: { db, file: config.database, clock, zone: config.zone, scale: openScale(config.scale), backups, keys },
+    house: {
+      db,
+      file: config.database,
+      clock,
+      zone: config.zone,
+      scale: openScale(config.scale),
+      backups,
+      keys
+    },
     log,
     close: async () => {
       await backups.stop();

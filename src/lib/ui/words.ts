@@ -152,7 +152,9 @@ const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
   'set-place': (a) => `${a.name} noted`,
   'count-goods': (a) => `${a.name} counted`,
   'set-passphrase': (a) =>
-    a.name === 'guest' ? 'The guests’ passphrase is set' : 'The passphrase is set; other phones sign in again',
+    a.name === 'guest'
+      ? 'The guests’ passphrase is set'
+      : 'The passphrase is set; other phones sign in again',
   'drop-guests': () => 'Guests come in no more',
   'sign-out-everywhere': () => 'Every phone signs in again',
   'take-back-pass': () => 'Taken back',

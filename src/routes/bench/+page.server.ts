@@ -16,9 +16,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const today = dayOfWall(now);
   return {
     lots: lots.filter((l) => l.benchG > 0),
-    raw: (await lotRepo.list(db, 'all'))
-      .slice(-200)
-      .map((l) => ({ cropId: l.cropId, bed: l.bed, day: l.day, weighedG: l.weighed.g, gardenG: l.gardenG })),
+    raw: (await lotRepo.briefs(db, { most: 200 })).reverse(),
     waiting: lots.filter((l) => l.gardenG > 0).length,
     jars: freeJars(household, batches),
     learnt: await learntOf(db, household),

@@ -6,27 +6,23 @@ import { USE_CASES } from '$lib/server/usecases';
 import { nowOf } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
+/** So many picks that are used up are still shown. */
+const GONE_SHOWN = 12;
+
 export const load: PageServerLoad = async ({ locals }) => {
   const { db } = locals.house;
   const today = dayOfWall(nowOf(locals.house));
-  const all = await lots.list(db, 'all');
+  const open = await lots.list(db, 'live');
   return {
-    picks: all
+    picks: open
       .filter((l) => l.gardenG > 0)
       .map((lot) => ({ lot, ...rawLife(lot, today) }))
       .sort((a, b) => a.daysLeft - b.daysLeft),
-    gone: all
-      .filter((l) => l.gardenG <= 0)
-      .slice(-12)
-      .reverse(),
-    recentCrops: [
-      ...new Set(
-        all
-          .slice(-20)
-          .reverse()
-          .map((l) => l.cropId)
-      )
-    ]
+    gone: [
+      ...open.filter((l) => l.gardenG <= 0).reverse(),
+      ...(await lots.latest(db, { live: false, most: GONE_SHOWN }))
+    ].slice(0, GONE_SHOWN),
+    recentCrops: [...new Set((await lots.briefs(db, { most: 20 })).map((l) => l.cropId))]
   };
 };
 

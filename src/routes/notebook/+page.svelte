@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Input } from 'flowbite-svelte';
-  import { style } from '$lib/core/style';
+  import { goto } from '$app/navigation';
   import { writePercent } from '$lib/core/quantity';
   import { useHouse } from '$lib/ui/house.svelte';
   import { relativeDay } from '$lib/ui/time';
@@ -8,14 +8,20 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
-  let said = $state('');
-  const found = $derived(
-    data.batches.filter((b) =>
-      `${b.name} ${b.jars.join(' ')} ${style(b.styleId)?.name ?? ''}`
-        .toLowerCase()
-        .includes(said.trim().toLowerCase())
-    )
-  );
+  // svelte-ignore state_referenced_locally
+  let said = $state(data.says);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const ASK_AFTER_MS = 250;
+  const to = (says: string, before = 0) =>
+    `/notebook?${new URLSearchParams({ ...(says ? { says } : {}), ...(before ? { before: String(before) } : {}) }).toString()}`;
+  /** Looked for in all years, as one types. */
+  function look(): void {
+    clearTimeout(timer);
+    timer = setTimeout(
+      () => void goto(to(said.trim()), { keepFocus: true, noScroll: true, replaceState: true }),
+      ASK_AFTER_MS
+    );
+  }
 </script>
 
 <svelte:head><title>Notebook · Crockle</title></svelte:head>
@@ -24,28 +30,29 @@
   <h1>What was made</h1>
   <div class="flex w-full max-w-md items-center gap-4">
     <a class="act shrink-0" href="/notebook/recipes">Recipes</a>
-    <Input bind:value={said} placeholder="name, style or lid number" aria-label="Look through the batches" />
+    <Input
+      bind:value={said}
+      oninput={look}
+      placeholder="name, style or lid number"
+      aria-label="Look through the batches"
+    />
   </div>
 </div>
 
-{#if data.batches.length === 0}
+{#if !data.any}
   <p class="mt-3 max-w-prose text-lg">
     No batch yet. The first one starts on the <a class="act" href="/bench">Bench</a>; its record grows here by
     itself.
   </p>
 {:else}
   <ul class="mt-4 border-t-2 border-ink">
-    {#each found as b (b.id)}
+    {#each data.batches as b (b.id)}
       <li class="line">
         <a
           href="/notebook/{b.id}"
           class="grid gap-x-6 gap-y-0.5 hover:bg-rule-soft md:grid-cols-[1fr_9rem_8rem_14rem]"
         >
-          <span
-            ><b class="text-lg">{b.name}</b><span class="block text-sm text-quiet"
-              >{style(b.styleId)?.name}</span
-            ></span
-          >
+          <span><b class="text-lg">{b.name}</b><span class="block text-sm text-quiet">{b.style}</span></span>
           <span
             >{relativeDay(b.startedAt, house.now)}<span class="block text-sm text-quiet"
               >jar{b.jars.length > 1 ? 's' : ''} {b.jars.join(', ')}</span
@@ -68,4 +75,10 @@
       <li class="py-4 text-quiet">No batch by that name or number.</li>
     {/each}
   </ul>
+  {#if data.skip > 0 || data.next !== null}
+    <nav aria-label="Further batches" class="flex gap-6">
+      {#if data.skip > 0}<a class="act" href={to(data.says)}>the newest</a>{/if}
+      {#if data.next !== null}<a class="act" href={to(data.says, data.next)}>the ones before</a>{/if}
+    </nav>
+  {/if}
 {/if}

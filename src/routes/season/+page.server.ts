@@ -7,11 +7,20 @@ import { batches, household, lots } from '$lib/server/repos';
 import { nowOf } from '$lib/server/views';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
+/** A season is shown from this day of the year on, or from the year's first. */
+const YEAR = /^(19|20)\d\d$/;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
   const { db } = locals.house;
   const { places } = await household(db);
   const now = nowOf(locals.house);
-  const all = await batches.list(db, 'all');
+  const thisYear = dayOfWall(now).slice(0, 4);
+  const asked = url.searchParams.get('year') ?? '';
+  const year = YEAR.test(asked) && asked < thisYear ? asked : thisYear;
+  const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
+  // What was begun last year and still stands belongs to this one, too.
+  const older = year === thisYear ? await batches.latest(db, { live: true, before: span.from }) : [];
+  const all = [...(await batches.latest(db, span)), ...older].reverse();
   const spans = all.map((b) => {
     const first = b.fillings.find((f) => f.emptiedAt === null) ?? b.fillings[b.fillings.length - 1]!;
     const ended = isLive(b) ? null : Math.max(...b.fillings.map((f) => f.emptiedAt ?? 0));
@@ -27,9 +36,9 @@ export const load: PageServerLoad = async ({ locals }) => {
       endedAt: ended
     };
   });
-  const picks = (await lots.list(db, 'all')).map((l) => ({
+  const picks = (await lots.briefs(db, span)).reverse().map((l) => ({
     at: wall(l.day, 12),
-    g: l.weighed.g,
+    g: l.weighedG,
     cropId: l.cropId
   }));
   const waiting = (await lots.list(db, 'live'))
@@ -40,5 +49,6 @@ export const load: PageServerLoad = async ({ locals }) => {
       g: l.gardenG,
       useBy: wall(rawLife(l, dayOfWall(now)).useBy, 12)
     }));
-  return { spans, picks, waiting };
+  const before = await batches.any(db, { before: span.from });
+  return { spans, picks, waiting, year, thisYear, span, before };
 };

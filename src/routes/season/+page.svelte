@@ -22,53 +22,72 @@
 <svelte:head><title>Season · Crockle</title></svelte:head>
 
 <h1>What is ready when</h1>
-{#if data.spans.length === 0 && data.picks.length === 0}
+{#if data.spans.length === 0 && data.picks.length === 0 && !data.before}
   <p class="mt-3 max-w-prose text-lg">
     The season is still blank. Picks and batches draw themselves here as they come.
   </p>
 {:else}
-  <div class="mt-4"><SeasonStrip spans={data.spans} picks={data.picks} now={house.now} /></div>
-  <div class="mt-8 grid gap-x-12 gap-y-6 lg:grid-cols-3">
-    <section>
-      <h2 class="border-b-2 border-ink pb-1">From the counter</h2>
-      <ul>
-        {#each onCounter as s (s.id)}
-          <li class="line">
-            <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
-            <span class="block text-sm"
-              >{#if s.window}{s.window.from <= house.now
-                  ? 'ready to taste now'
-                  : `first taste ${relativeDay(s.window.from, house.now)}`}, to the cold by {shortDay(
-                  s.window.to
-                )}{/if}</span
-            >
-          </li>
-        {:else}<li class="py-2 text-quiet">Nothing stands on the counter.</li>{/each}
-      </ul>
-    </section>
-    <section>
-      <h2 class="border-b-2 border-ink pb-1">In the cold</h2>
-      <ul>
-        {#each inCold as s (s.id)}
-          <li class="line">
-            <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
-            <span class="block text-sm">best till {s.best ? relativeDay(s.best, house.now) : ''}</span>
-          </li>
-        {:else}<li class="py-2 text-quiet">Nothing is in the cold.</li>{/each}
-      </ul>
-    </section>
-    <section>
-      <h2 class="border-b-2 border-ink pb-1">Raw, waiting</h2>
-      <ul>
-        {#each data.waiting as w (w.id)}
-          <li class="line flex justify-between">
-            <span
-              ><b>{crop(w.cropId)?.name}</b>
-              <span class="block text-sm">use by {relativeDay(w.useBy, house.now)}</span></span
-            ><span class="big">{house.mass(w.g)}</span>
-          </li>
-        {:else}<li class="py-2 text-quiet">Nothing waits in the Garden.</li>{/each}
-      </ul>
-    </section>
+  {#if data.before || data.year !== data.thisYear}
+    <nav aria-label="Years" class="flex gap-6">
+      {#if data.before}<a class="act" href="/season?year={Number(data.year) - 1}">{Number(data.year) - 1}</a
+        >{/if}
+      <span class="flex min-h-11 items-center font-semibold">{data.year}</span>
+      {#if data.year !== data.thisYear}<a class="act" href="/season?year={Number(data.year) + 1}"
+          >{Number(data.year) + 1}</a
+        >{/if}
+    </nav>
+  {/if}
+  <div class="mt-4">
+    <SeasonStrip
+      spans={data.spans}
+      picks={data.picks}
+      now={house.now}
+      year={data.year === data.thisYear ? null : data.span}
+    />
   </div>
+  {#if data.year === data.thisYear}
+    <div class="mt-8 grid gap-x-12 gap-y-6 lg:grid-cols-3">
+      <section>
+        <h2 class="border-b-2 border-ink pb-1">From the counter</h2>
+        <ul>
+          {#each onCounter as s (s.id)}
+            <li class="line">
+              <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
+              <span class="block text-sm"
+                >{#if s.window}{s.window.from <= house.now
+                    ? 'ready to taste now'
+                    : `first taste ${relativeDay(s.window.from, house.now)}`}, to the cold by {shortDay(
+                    s.window.to
+                  )}{/if}</span
+              >
+            </li>
+          {:else}<li class="py-2 text-quiet">Nothing stands on the counter.</li>{/each}
+        </ul>
+      </section>
+      <section>
+        <h2 class="border-b-2 border-ink pb-1">In the cold</h2>
+        <ul>
+          {#each inCold as s (s.id)}
+            <li class="line">
+              <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
+              <span class="block text-sm">best till {s.best ? relativeDay(s.best, house.now) : ''}</span>
+            </li>
+          {:else}<li class="py-2 text-quiet">Nothing is in the cold.</li>{/each}
+        </ul>
+      </section>
+      <section>
+        <h2 class="border-b-2 border-ink pb-1">Raw, waiting</h2>
+        <ul>
+          {#each data.waiting as w (w.id)}
+            <li class="line flex justify-between">
+              <span
+                ><b>{crop(w.cropId)?.name}</b>
+                <span class="block text-sm">use by {relativeDay(w.useBy, house.now)}</span></span
+              ><span class="big">{house.mass(w.g)}</span>
+            </li>
+          {:else}<li class="py-2 text-quiet">Nothing waits in the Garden.</li>{/each}
+        </ul>
+      </section>
+    </div>
+  {/if}
 {/if}

@@ -22,9 +22,16 @@ const LEAST = 0.2;
 /** Spread of the table's packing fractions. Common practice, no source. */
 const PACKING_SD = 0.06;
 
-/** A batch of full jars whose brine was said. */
-interface Filled {
+/** What one batch teaches: how its brine ran against the plan, and how its jars packed. */
+export interface TaughtByBatch {
   readonly day: Day;
+  /** Brine poured / brine planned. */
+  readonly use: number;
+  readonly filled: Filled | null;
+}
+
+/** Full jars whose brine was said. */
+interface Filled {
   /** 1 − brine poured / room. */
   readonly packed: number;
   readonly parts: readonly Part[];
@@ -41,27 +48,27 @@ const logit = (p: number) => Math.log(p / (1 - p));
 const share = (x: number) => 1 / (1 + Math.exp(-x));
 
 /**
- * What batches with a measured brine teach: packing = 1 − brine poured / room of full jars, by crop and cut, and how
+ * From what batches with a measured brine teach: packing = 1 − brine poured / room of full jars, by crop and cut, and how
  * the brine runs against the plan. Mixed jars teach after the plain ones: what they packed tighter or looser than their
  * crops should (Σ V / Σ V/φ), each crop is taught by its share. Batches up to a reset day are left out.
  * Example: 1700 ml poured into 2784 ml of full jars is a packing of 0.39.
  */
 export function learntFilling(
-  batches: readonly Batch[],
+  poured: readonly TaughtByBatch[],
   resets: Readonly<Record<string, Day>>
 ): { packings: Record<string, Learned>; brineUse: Learned } {
-  const poured = batches.filter((b) => b.brineSaid && b.brineUsedMl !== null && b.brinePlannedMl);
-  const uses = poured
-    .filter((b) => dayOfWall(b.startedAt) > (resets.brine ?? ''))
-    .map((b) => (b.brineUsedMl ?? 0) / (b.brinePlannedMl ?? 1));
-  const filled = poured.flatMap(filledOf);
+  const uses = poured.filter((t) => t.day > (resets.brine ?? '')).map((t) => t.use);
+  const filled = poured.flatMap(({ day, filled }) => (filled ? [{ ...filled, day }] : []));
   const plain = filled.filter((f) => f.parts.some((p) => p.share >= MAIN));
   const mixed = filled.filter((f) => !plain.includes(f));
 
   const measured = new Map<string, Measured[]>();
   const table = new Map(filled.flatMap((f) => f.parts.map((p) => [p.key, p.table] as const)));
-  const tell = (f: Filled, key: string, m: Measured) => {
-    if (f.day > (resets[`packing:${key}`] ?? '')) measured.set(key, [...(measured.get(key) ?? []), m]);
+  const tell = (f: { day: Day }, key: string, m: Measured) => {
+    if (f.day <= (resets[`packing:${key}`] ?? '')) return;
+    const known = measured.get(key);
+    if (known) known.push(m);
+    else measured.set(key, [m]);
   };
   const taught = () =>
     Object.fromEntries(
@@ -84,13 +91,20 @@ export function learntFilling(
   return { packings: taught(), brineUse: learn(BRINE_USE, uses, BRINE_BATCH_SD) };
 }
 
+/** Nothing where nobody said what brine was poured. */
+export function taughtByBatch(b: Batch): TaughtByBatch[] {
+  if (!b.brineSaid || b.brineUsedMl === null || !b.brinePlannedMl) return [];
+  const use = b.brineUsedMl / b.brinePlannedMl;
+  return [{ day: dayOfWall(b.startedAt), use, filled: filledOf(b) }];
+}
+
 /** Nothing for jars that were not filled, and for shreds and mash, which leave no gaps. */
-function filledOf(b: Batch): Filled[] {
+function filledOf(b: Batch): Filled | null {
   const s = styleOf(b.styleId);
   const room = b.fillings.reduce((a, f) => a + f.usableMl, 0);
   const full = b.fillings.reduce((a, f) => a + f.vegRoomMl, 0) / room >= FULL;
   const packed = 1 - (b.brineUsedMl ?? 0) / room;
-  if (!s || !full || !(packed > 0 && packed < 1)) return [];
+  if (!s || !full || !(packed > 0 && packed < 1)) return null;
   const things = b.items.flatMap((i) => {
     const c = crop(i.cropId);
     const cut = c && cutFor(s, c);
@@ -98,7 +112,7 @@ function filledOf(b: Batch): Filled[] {
       ? [{ key: packingKey(c.id, cut), table: packing(c.id, cut), fleshMl: i.preparedG / c.density }]
       : [];
   });
-  if (things.length < b.items.length) return [];
+  if (things.length < b.items.length) return null;
   const flesh = things.reduce((a, t) => a + t.fleshMl, 0);
   // Two picks of one crop are one part.
   const parts = new Map<string, Part>();
@@ -106,5 +120,5 @@ function filledOf(b: Batch): Filled[] {
     const fleshMl = t.fleshMl + (parts.get(t.key)?.fleshMl ?? 0);
     parts.set(t.key, { ...t, fleshMl, share: fleshMl / flesh });
   }
-  return [{ day: dayOfWall(b.startedAt), packed, parts: [...parts.values()] }];
+  return { packed, parts: [...parts.values()] };
 }

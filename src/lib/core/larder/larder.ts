@@ -92,14 +92,17 @@ export function quarterG(f: Filling): number {
   return Math.min(f.leftG, f.contentsG / 4);
 }
 
+/** Where what was filled went, g. */
+export interface Ledger {
+  readonly filledG: number;
+  readonly leftG: number;
+  readonly eatenG: number;
+  readonly givenG: number;
+  readonly thrownG: number;
+}
+
 /** Grams of contents that left a batch's jars, by how; with what is left they add up to what was filled. */
-export function ledger(b: Batch): {
-  filledG: number;
-  leftG: number;
-  eatenG: number;
-  givenG: number;
-  thrownG: number;
-} {
+export function ledger(b: Batch): Ledger {
   const gone = (how: string) => b.portions.filter((p) => p.how === how).reduce((a, p) => a + p.g, 0);
   const sum = (f: (x: Filling) => number) => b.fillings.reduce((a, x) => a + f(x), 0);
   return {

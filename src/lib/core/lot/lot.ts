@@ -233,20 +233,53 @@ export function mayCorrect(lot: Lot, g: number): Outcome<number> {
   return done(g);
 }
 
+/** What one pick teaches: its trim yield once packed, its mean piece once counted and weighed. */
+export interface TaughtByPick {
+  readonly day: Day;
+  readonly trim: { readonly key: string; readonly yield: number } | null;
+  /** The usable part of a mean piece, g. */
+  readonly piece: { readonly cropId: string; readonly g: number } | null;
+}
+
+/** Nothing for most picks. Example: 2 kg in 7 pieces teach a piece of 286 g times the trim. */
+export function taughtByPick(lot: Lot): TaughtByPick[] {
+  const c = crop(lot.cropId);
+  if (!c) return [];
+  const { pieces, g } = lot.weighed;
+  const { trimmed } = lot;
+  const usable = lot.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
+  const trim =
+    trimmed && trimmed.pickedG > 0
+      ? { key: trimKey(c.id, lot.withTops), yield: trimmed.preparedG / trimmed.pickedG }
+      : null;
+  const piece = pieces ? { cropId: c.id, g: (g * usable) / pieces } : null;
+  return trim || piece ? [{ day: lot.day, trim, piece }] : [];
+}
+
+/** What was measured of each key, in order. */
+function byKey(all: readonly (readonly [key: string, value: number])[]): Map<string, number[]> {
+  const out = new Map<string, number[]>();
+  for (const [key, value] of all) {
+    const known = out.get(key);
+    if (known) known.push(value);
+    else out.set(key, [value]);
+  }
+  return out;
+}
+
 /**
  * The household's trim yields from what it packed, by `trimKey`; picks up to a reset day are left out.
  * Example: with six packed picks of cabbage at 0.72 the yield moves from 0.80 to about 0.73.
  */
 export function learntTrims(
-  lots: readonly Lot[],
+  picks: readonly TaughtByPick[],
   resets: Readonly<Record<string, Day>>
 ): Record<string, Learned> {
-  const seen = new Map<string, number[]>();
-  for (const lot of lots) {
-    const key = trimKey(lot.cropId, lot.withTops);
-    if (!lot.trimmed || lot.trimmed.pickedG <= 0 || lot.day <= (resets[`trim:${key}`] ?? '')) continue;
-    seen.set(key, [...(seen.get(key) ?? []), lot.trimmed.preparedG / lot.trimmed.pickedG]);
-  }
+  const seen = byKey(
+    picks.flatMap(({ day, trim }) =>
+      trim && day > (resets[`trim:${trim.key}`] ?? '') ? [[trim.key, trim.yield] as const] : []
+    )
+  );
   const out: Record<string, Learned> = {};
   for (const [key, yields] of seen) {
     const [cropId = '', tops] = key.split('+');
@@ -260,17 +293,14 @@ export function learntTrims(
 
 /** The household's own piece weights of the usable part, from picks both counted and weighed. */
 export function learntPieces(
-  lots: readonly Lot[],
+  picks: readonly TaughtByPick[],
   resets: Readonly<Record<string, Day>>
 ): Record<string, Learned> {
-  const seen = new Map<string, number[]>();
-  for (const lot of lots) {
-    const c = crop(lot.cropId);
-    const { pieces, g } = lot.weighed;
-    if (!c || !pieces || lot.day <= (resets[`piece:${c.id}`] ?? '')) continue;
-    const trim = lot.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
-    seen.set(c.id, [...(seen.get(c.id) ?? []), (g * trim) / pieces]);
-  }
+  const seen = byKey(
+    picks.flatMap(({ day, piece }) =>
+      piece && day > (resets[`piece:${piece.cropId}`] ?? '') ? [[piece.cropId, piece.g] as const] : []
+    )
+  );
   const out: Record<string, Learned> = {};
   for (const [id, weights] of seen) {
     const c = crop(id);

@@ -4,10 +4,38 @@ import { appendTo, readStream, type Recorded } from './log';
 import type { Said } from '../../core/batch';
 
 /** One kind of stream: how its state grows, and when it still wants attention. */
-export interface Kind<State, Event> {
+export interface Kind<State, Event, Brief = never> {
   readonly kind: string;
   evolve(id: string, state: State | undefined, event: Event, said: Said): State | undefined;
   isLive(state: State): boolean;
+  /** How it stands in lists, and what it teaches; a kind of which there is one needs none. */
+  line?(state: State): Line<Brief>;
+}
+
+/** What a list knows of a thing without reading all of it. */
+export interface Line<Brief> {
+  /** What it is of: a recipe, a crop. */
+  readonly topic?: string | null;
+  /** When it began, on the household's wall. */
+  readonly begun?: number;
+  readonly brief?: Brief;
+  /** What the household learns by it; null: nothing. */
+  readonly teaches?: unknown;
+}
+
+/** Which things a list wants, the last begun first. */
+export interface Wanted {
+  readonly live?: boolean;
+  readonly topic?: string;
+  /** Begun at or after, and before; wall minutes. */
+  readonly from?: number;
+  readonly before?: number;
+  /** So many at most. */
+  readonly most?: number;
+  /** Left out from the first on. */
+  readonly skip?: number;
+  /** Words that the brief must hold. */
+  readonly says?: string;
 }
 
 /** What a use case works with: the transaction, the time, and the command that asked. */
@@ -26,6 +54,22 @@ export interface Loaded<State> {
   readonly state: State;
 }
 
+/** A derived row as it is stored. */
+interface Derived {
+  readonly stream: string;
+  readonly kind: string;
+  readonly live: number;
+  readonly state: string;
+  readonly topic: string;
+  readonly begun: number;
+  readonly at: number;
+  readonly brief: string;
+  readonly teaches: string;
+}
+
+/** Where what was learnt is kept. */
+export const LEARNT = 'learnt';
+
 interface Row {
   readonly stream: string;
   readonly n: number;
@@ -33,8 +77,12 @@ interface Row {
 }
 
 /** Reads and writes one kind of stream: events in, the derived `current` row in the same transaction. */
-export class Aggregate<State, Event extends { readonly type: string; readonly data: unknown }> {
-  constructor(private readonly kind: Kind<State, Event>) {}
+export class Aggregate<
+  State,
+  Event extends { readonly type: string; readonly data: unknown },
+  Brief = never
+> {
+  constructor(private readonly kind: Kind<State, Event, Brief>) {}
 
   private stream = (id: string) => `${this.kind.kind}:${id}`;
   private idOf = (stream: string) => stream.slice(this.kind.kind.length + 1);
@@ -54,13 +102,78 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
     return rows.map((r) => JSON.parse(r.state) as State);
   }
 
+  /** Those that are wanted, the last begun first. */
+  async latest(trx: Knex, wanted: Wanted): Promise<State[]> {
+    const rows = await this.wanted(trx, wanted).select('state');
+    return rows.map((r) => JSON.parse(r.state) as State);
+  }
+
+  /** How those that are wanted stand in lists, the last begun first. */
+  async briefs(trx: Knex, wanted: Wanted): Promise<Brief[]> {
+    const rows = await this.wanted(trx, wanted).select('brief');
+    return rows.map((r) => JSON.parse(r.brief) as Brief);
+  }
+
+  /** Whether there is any. */
+  async any(trx: Knex, wanted: Omit<Wanted, 'most' | 'skip'>): Promise<boolean> {
+    const rows = await this.wanted(trx, { ...wanted, most: 1 }).select('stream');
+    return rows.length > 0;
+  }
+
+  /** How many there are of each topic, and when the last began. */
+  async topics(trx: Knex): Promise<Map<string, { n: number; last: number }>> {
+    const rows = (await trx('current')
+      .where({ kind: this.kind.kind })
+      .whereNotNull('topic')
+      .groupBy('topic')
+      .select('topic')
+      .count({ n: '*' })
+      .max({ last: 'begun' })) as unknown as { topic: string; n: number; last: number }[];
+    return new Map(rows.map(({ topic, n, last }) => [topic, { n, last }]));
+  }
+
+  /** What each teaches that teaches something, in the order of beginning. */
+  async taught<T>(trx: Knex): Promise<T[]> {
+    const rows = await trx<Derived>('current')
+      .where({ kind: this.kind.kind })
+      .whereNotNull('teaches')
+      .orderBy('rowid')
+      .select('teaches');
+    return rows.map((r) => JSON.parse(r.teaches) as T);
+  }
+
+  /** Those that live, and those that were changed since; UTC ms. */
+  async liveOrSince(trx: Knex, since: number): Promise<State[]> {
+    const rows = await trx<Derived>('current')
+      .where({ kind: this.kind.kind })
+      .andWhere((q) => void q.where({ live: 1 }).orWhere('at', '>=', since))
+      .select('state');
+    return rows.map((r) => JSON.parse(r.state) as State);
+  }
+
+  private wanted(trx: Knex, { live, topic, from, before, most, skip, says }: Wanted) {
+    const query = trx<Derived>('current')
+      .where({ kind: this.kind.kind })
+      .orderBy('begun', 'desc')
+      .orderBy('rowid', 'desc');
+    if (live !== undefined) void query.where({ live: live ? 1 : 0 });
+    if (topic !== undefined) void query.where({ topic });
+    if (from !== undefined) void query.where('begun', '>=', from);
+    if (before !== undefined) void query.where('begun', '<', before);
+    for (const word of says?.split(/\s+/).filter(Boolean) ?? [])
+      void query.whereRaw("brief like ? escape '\\'", [`%${word.replace(/[\\%_]/g, '\\$&')}%`]);
+    if (most !== undefined) void query.limit(most);
+    if (skip) void query.offset(skip);
+    return query;
+  }
+
   /** Appends events to a stream and brings `current` up to date; answers the new state. */
   async append(work: Work, id: string, events: readonly Event[]): Promise<State | undefined> {
     const before = await this.load(work.trx, id);
     const n = before?.n ?? (await readStream(work.trx, this.stream(id))).n;
     const rows = await appendTo(work.trx, this.stream(id), n, work.command, work.at, events);
     const state = this.replay(id, before?.state, rows, work.zone);
-    await this.keep(work.trx, id, n + rows.length, state);
+    await this.keep(work.trx, id, { n: n + rows.length, at: work.at, state });
     return state;
   }
 
@@ -80,7 +193,8 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
   /** Derives `current` anew from the log. */
   async rebuild(trx: Knex, id: string, zone: string): Promise<void> {
     const { events, n } = await readStream(trx, this.stream(id));
-    await this.keep(trx, id, n, this.replay(id, undefined, events, zone));
+    const state = this.replay(id, undefined, events, zone);
+    await this.keep(trx, id, { n, at: events.at(-1)?.at ?? 0, state });
   }
 
   private replay(
@@ -99,8 +213,16 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
     );
   }
 
-  private async keep(trx: Knex, id: string, n: number, state: State | undefined): Promise<void> {
+  private async keep(
+    trx: Knex,
+    id: string,
+    now: { n: number; at: number; state: State | undefined }
+  ): Promise<void> {
     const stream = this.stream(id);
+    const { n, at, state } = now;
+    const line = state === undefined ? undefined : this.kind.line?.(state);
+    const teaches = line?.teaches == null ? null : JSON.stringify(line.teaches);
+    if (this.kind.line) await this.unlearn(trx, stream, teaches);
     if (state === undefined) {
       await trx('current').where({ stream }).delete();
       return;
@@ -109,10 +231,22 @@ export class Aggregate<State, Event extends { readonly type: string; readonly da
       stream,
       kind: this.kind.kind,
       n,
+      at,
       live: this.kind.isLive(state) ? 1 : 0,
-      state: JSON.stringify(state)
+      state: JSON.stringify(state),
+      topic: line?.topic ?? null,
+      begun: line?.begun ?? null,
+      brief: line?.brief === undefined ? null : JSON.stringify(line.brief),
+      teaches
     };
     await trx('current').insert(row).onConflict('stream').merge();
+  }
+
+  /** What was learnt is worked out anew once something teaches otherwise than before. */
+  private async unlearn(trx: Knex, stream: string, teaches: string | null): Promise<void> {
+    const before = (await trx('current').where({ stream }).select('teaches').first()) as
+      { teaches: string | null } | undefined;
+    if ((before?.teaches ?? null) !== teaches) await trx('kept').where({ id: LEARNT }).delete();
   }
 
   /** Rebuilds every stream of the kind. */

@@ -1,5 +1,13 @@
 import type { Knex } from 'knex';
-import { evolveBatch, isLive, type Batch, type BatchEvent } from '../../core/batch';
+import {
+  evolveBatch,
+  isLive,
+  LID_REST_DAYS,
+  taughtByBatch,
+  type Batch,
+  type BatchEvent
+} from '../../core/batch';
+import { wall, type Day } from '../../core/calendar';
 import {
   evolveHousehold,
   evolveBrine,
@@ -12,16 +20,79 @@ import {
   type Pantry,
   type PantryEvent
 } from '../../core/kit';
-import { evolveLot, isOpen, type Lot, type LotEvent } from '../../core/lot';
+import { ledger, type Ledger } from '../../core/larder';
+import { evolveLot, isOpen, taughtByPick, type Lot, type LotEvent } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
-import { Aggregate } from '../db/aggregate';
+import { style } from '../../core/style';
+import { Aggregate, type Work } from '../db/aggregate';
 
-export const lots = new Aggregate<Lot, LotEvent>({ kind: 'lot', evolve: evolveLot, isLive: isOpen });
-export const batches = new Aggregate<Batch, BatchEvent>({ kind: 'batch', evolve: evolveBatch, isLive });
+export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
+  kind: 'lot',
+  evolve: evolveLot,
+  isLive: isOpen,
+  line: (lot) => ({
+    topic: lot.cropId,
+    begun: wall(lot.day, 12),
+    brief: { cropId: lot.cropId, bed: lot.bed, day: lot.day, weighedG: lot.weighed.g, gardenG: lot.gardenG },
+    teaches: taughtByPick(lot)[0]
+  })
+});
+export const batches = new Aggregate<Batch, BatchEvent, BatchBrief>({
+  kind: 'batch',
+  evolve: evolveBatch,
+  isLive,
+  line: (b) => ({
+    topic: b.recipe?.id ?? null,
+    begun: b.startedAt,
+    brief: briefOf(b),
+    teaches: taughtByBatch(b)[0]
+  })
+});
+
+/** A pick as lists show it. */
+export interface LotBrief {
+  readonly cropId: string;
+  readonly bed: string;
+  readonly day: Day;
+  readonly weighedG: number;
+  readonly gardenG: number;
+}
+
+/** A batch as lists show it; the name of its style is there to be found by. */
+export interface BatchBrief extends Ledger {
+  readonly id: string;
+  readonly name: string;
+  readonly styleId: string;
+  readonly style: string;
+  readonly startedAt: number;
+  readonly equilibrium: number | null;
+  readonly live: boolean;
+  readonly jars: readonly number[];
+  readonly last: { readonly sour: number; readonly note: string } | null;
+  readonly recipe: Batch['recipe'];
+}
+
+function briefOf(b: Batch): BatchBrief {
+  const taste = b.tastes.at(-1);
+  return {
+    id: b.id,
+    name: b.name,
+    styleId: b.styleId,
+    style: style(b.styleId)?.name ?? '',
+    startedAt: b.startedAt,
+    equilibrium: b.equilibrium,
+    live: isLive(b),
+    jars: b.fillings.map((f) => f.lidNumber),
+    last: taste ? { sour: taste.sour, note: taste.note } : null,
+    recipe: b.recipe,
+    ...ledger(b)
+  };
+}
 export const households = new Aggregate<Household, HouseholdEvent>({
   kind: 'household',
   evolve: (_, state, event) => evolveHousehold(state ?? NEW_HOUSEHOLD, event),
-  isLive: () => true
+  isLive: () => true,
+  line: ({ resets }) => ({ teaches: resets })
 });
 export const pantries = new Aggregate<Pantry, PantryEvent>({
   kind: 'pantry',
@@ -92,11 +163,12 @@ export async function rebuildStream(trx: Knex, stream: string, zone: string): Pr
 /** Derives everything anew from the log. */
 export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
   await trx('current').delete();
+  await trx('kept').delete();
   for (const kind of Object.values(byKind)) await kind.rebuildAll(trx, zone);
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 4;
+const SHAPE = 5;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {
@@ -121,3 +193,7 @@ async function derivedIsWhole(db: Knex): Promise<boolean> {
   );
   return (odd?.n ?? 0) === 0 && (lacking?.n ?? 0) === 0;
 }
+
+/** The batches whose lid numbers are in use or rest: those with jars, and those that ended lately. */
+export const numbered = (work: Work): Promise<Batch[]> =>
+  batches.liveOrSince(work.trx, work.at - (LID_REST_DAYS + 1) * 86_400_000);

@@ -32,7 +32,7 @@ import { waysOf } from '../../core/kit';
 import { bareMass, type Ways } from '../../core/reading';
 import { readWeight } from '../../schema/common';
 import type { Work } from '../db/aggregate';
-import { batches, household } from '../repos';
+import { batches, household, numbered } from '../repos';
 import { useCase } from './act';
 import { strangeDay } from './days';
 
@@ -250,7 +250,7 @@ export const enterStanding = useCase(
       const strange = strangeDay(day, dayOfWall(work.wall), field);
       if (strange) return strange;
     }
-    const all = await batches.list(work.trx, 'all');
+    const all = await numbered(work);
     const inUse = all
       .flatMap((b) => b.fillings)
       .filter((f) => f.emptiedAt === null && f.jarId === jar.id).length;

@@ -1,10 +1,10 @@
 import type { Knex } from 'knex';
 import type { z } from 'zod';
-import { learntFilling, standing, type Batch } from '../../core/batch';
+import { learntFilling, standing, type Batch, type TaughtByBatch } from '../../core/batch';
 import { daysBetween, dayOfWall, type Day } from '../../core/calendar';
 import { brineUseBy, waysOf, type Household, type KeptBrine } from '../../core/kit';
 import type { Learned } from '../../core/learn';
-import { learntPieces, learntTrims, pickedOnBench, type Lot } from '../../core/lot';
+import { learntPieces, learntTrims, pickedOnBench, type Lot, type TaughtByPick } from '../../core/lot';
 import { as } from '../../core/quantity';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Rinsed } from '../../core/salt';
@@ -27,6 +27,7 @@ import type { Ways } from '../../core/reading';
 import { crop, pieceWeights } from '../../core/produce';
 import { readExtras, readFilled, readHeavy, readRinsed, readWeight } from '../../schema/common';
 import { wallOf } from '../clock';
+import { LEARNT } from '../db/aggregate';
 import { diskRefusal, written } from '../db/disk';
 import { batches, brines, household, lots } from '../repos';
 import { looksOn, refusalsOf, type House, type Result } from './act';
@@ -56,13 +57,33 @@ export interface Learnt {
   readonly brineUse: Learned;
 }
 
-/** From every pick and every batch since the last reset. */
+/** From every pick and every batch since the last reset; worked out anew only when something taught otherwise. */
 export async function learntOf(trx: Knex, house: Household): Promise<Learnt> {
-  const picks = await lots.list(trx, 'all');
+  const kept = (await trx('kept').where({ id: LEARNT }).first()) as { data: string } | undefined;
+  if (kept) return JSON.parse(kept.data) as Learnt;
+  // In one transaction, so that nothing is taught between the reading and the keeping. A disk that takes nothing stops
+  // nobody from reading.
+  return trx
+    .transaction(async (own) => {
+      const learnt = await learnAnew(own, house);
+      await own('kept')
+        .insert({ id: LEARNT, data: JSON.stringify(learnt) })
+        .onConflict('id')
+        .merge();
+      return learnt;
+    })
+    .catch((error: unknown) => {
+      if (diskRefusal(error)) return learnAnew(trx, house);
+      throw error;
+    });
+}
+
+async function learnAnew(trx: Knex, { resets }: Household): Promise<Learnt> {
+  const picks = await lots.taught<TaughtByPick>(trx);
   return {
-    trims: learntTrims(picks, house.resets),
-    pieces: learntPieces(picks, house.resets),
-    ...learntFilling(await batches.list(trx, 'all'), house.resets)
+    trims: learntTrims(picks, resets),
+    pieces: learntPieces(picks, resets),
+    ...learntFilling(await batches.taught<TaughtByBatch>(trx), resets)
   };
 }
 

@@ -4,15 +4,7 @@ import { bareMass, readCount, weightOfCountRead, type CountRead, type Ways } fro
 import { waysOf } from '../../core/kit';
 import type { Spread } from '../../core/quantity';
 import { dayOfWall } from '../../core/calendar';
-import {
-  learntPieces,
-  mayCorrect,
-  maySort,
-  mayTake,
-  type Lot,
-  type LotEvent,
-  type Weighing
-} from '../../core/lot';
+import { mayCorrect, maySort, mayTake, type Lot, type LotEvent, type Weighing } from '../../core/lot';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { writeMass } from '../../core/quantity';
 import { readWeighing, readWeight } from '../../schema/common';
@@ -28,6 +20,7 @@ import {
 import type { Work } from '../db/aggregate';
 import { household, lots } from '../repos';
 import { useCase } from './act';
+import { learntOf } from './bench';
 import { strangeDay } from './days';
 
 /** What a use case on a pick answers. */
@@ -176,7 +169,7 @@ function oddPieces(n: number, g: number, kind: Crop, withTops: boolean): number 
 
 /** The household's own mean piece weight of a crop, if it has one. */
 async function ownPiece(work: Work, cropId: string): Promise<Learned | undefined> {
-  return learntPieces(await lots.list(work.trx, 'all'), (await household(work.trx)).resets)[cropId];
+  return (await learntOf(work.trx, await household(work.trx))).pieces[cropId];
 }
 
 /**

@@ -19,7 +19,7 @@ import {
 } from '../../core/worksheet';
 import { addPickSchema, startBatchSchema } from '../../schema/batch';
 import type { Work } from '../db/aggregate';
-import { batches, brines, household, lots, OURS, pantries, pantry, recipeOf } from '../repos';
+import { OURS, batches, brines, household, lots, numbered, pantries, pantry, recipeOf } from '../repos';
 import { useCase } from './act';
 import { atHand, benchItems, changeStoredDraft, learntOf, worksheetInput } from './bench';
 
@@ -42,7 +42,7 @@ export const startBatch = useCase(
     const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
     const changed = input.seen ? changedSince(input.seen, onBench) : '';
     if (changed !== '') return refuse('bench-changed', { values: { changed } });
-    const all = await batches.list(work.trx, 'all');
+    const all = await numbered(work);
     const place = at.ours.places.find((p) => p.id === input.placeId);
     if (!place) return refuse('place-unknown', { field: 'placeId' });
     if (place.kind !== 'counter')

@@ -1,10 +1,10 @@
-import { isLive, placeOf, standing, type Batch } from '../../core/batch';
+import { placeOf, standing, type Batch } from '../../core/batch';
 import type { WallMinute } from '../../core/calendar';
 import { careTasks } from '../../core/care';
 import { shoppingList, type Household, type Pantry } from '../../core/kit';
 import type { Lot } from '../../core/lot';
 import { wallOf } from '../clock';
-import { batches, household, lots, pantry } from '../repos';
+import { batches, household, lots, pantry, type BatchBrief } from '../repos';
 import type { Pass } from '../people';
 import type { House } from '../usecases';
 
@@ -49,16 +49,9 @@ export interface Findable {
 
 /** What stands around every room: its figures, and what the command box finds. Read once for both. */
 export async function shell(house: House): Promise<{ overview: Overview; find: Findable[] }> {
-  const { db } = house;
-  const all = await batches.list(db, 'all');
-  const rest = {
-    household: await household(db),
-    lots: await lots.list(db, 'live'),
-    pantry: await pantry(db),
-    now: nowOf(house)
-  };
-  const live = all.filter(isLive);
-  return { overview: overviewOf(house, { ...rest, batches: live }), find: findables(all, live) };
+  const all = await living(house);
+  const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
+  return { overview: overviewOf(house, all), find: findables(all.batches, eaten) };
 }
 
 type Living = Awaited<ReturnType<typeof living>>;
@@ -87,16 +80,15 @@ function overviewOf(house: House, all: Living): Overview {
 /** Eaten batches stay findable for a while. */
 const EATEN_FINDABLE = 50;
 
-function findables(all: readonly Batch[], live: readonly Batch[]): Findable[] {
+function findables(live: readonly Batch[], eaten: readonly BatchBrief[]): Findable[] {
   const lids = (b: Batch) =>
     standing(b)
       .map((f) => f.lidNumber)
       .join(', ');
-  return [...live, ...all.filter((b) => !isLive(b)).slice(-EATEN_FINDABLE)].map((b) => ({
-    label: b.name,
-    more: isLive(b) ? `jars ${lids(b)}` : 'eaten',
-    href: `/notebook/${b.id}`
-  }));
+  return [
+    ...live.map((b) => ({ label: b.name, more: `jars ${lids(b)}`, href: `/notebook/${b.id}` })),
+    ...eaten.map((b) => ({ label: b.name, more: 'eaten', href: `/notebook/${b.id}` })).reverse()
+  ];
 }
 
 /** Who may come in, for Kit: never a secret, and nothing for guests. */

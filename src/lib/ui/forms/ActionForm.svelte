@@ -105,20 +105,12 @@
         onproblems?.(problems);
         trouble = problems.find((p) => !p.field);
       } else if (result.type === 'error') {
-        trouble =
-          result.status === 413
-            ? {
-                code: 'too-much',
-                field: null,
-                says: 'That is more than fits.',
-                wouldWork: 'Shorten the text and try again.'
-              }
-            : {
-                code: 'no-answer',
-                field: null,
-                says: 'Not stored: the house does not answer.',
-                wouldWork: 'What you typed is still here. Try again.'
-              };
+        trouble = {
+          code: 'no-answer',
+          field: null,
+          says: 'Not stored: the house does not answer.',
+          wouldWork: 'What you typed is still here. Try again.'
+        };
       } else if (result.type === 'redirect' && result.location.startsWith('/sign-in')) {
         // Going there would lose what was typed.
         trouble = {

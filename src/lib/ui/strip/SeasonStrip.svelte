@@ -18,8 +18,15 @@
   let {
     spans,
     picks,
-    now
-  }: { spans: readonly Span[]; picks: readonly { at: number; g: number }[]; now: number } = $props();
+    now,
+    year = null
+  }: {
+    spans: readonly Span[];
+    picks: readonly { at: number; g: number }[];
+    now: number;
+    /** A year that is over is drawn from its first day to its last. */
+    year?: { readonly from: number; readonly before: number } | null;
+  } = $props();
 
   const WEEK = 7 * 1440;
   const ROW = 24;
@@ -27,19 +34,21 @@
   let width = $state(1100);
   const inner = $derived(Math.max(680, width));
   const begins = $derived(
-    Math.min(
-      now - 6 * WEEK,
-      ...picks.map((p) => p.at),
-      ...spans
-        .filter((s) => s.endedAt === null || s.startedAt > now - 20 * WEEK)
-        .map((s) => Math.max(s.startedAt, now - 20 * WEEK))
-    )
+    year?.from ??
+      Math.min(
+        now - 6 * WEEK,
+        ...picks.map((p) => p.at),
+        ...spans
+          .filter((s) => s.endedAt === null || s.startedAt > now - 20 * WEEK)
+          .map((s) => Math.max(s.startedAt, now - 20 * WEEK))
+      )
   );
-  const ends = $derived(now + 6 * WEEK);
+  const ends = $derived(year?.before ?? now + 6 * WEEK);
   const x = $derived(
     scaleLinear()
       .domain([begins, ends])
       .range([4, inner - 8])
+      .clamp(year !== null)
   );
   const weeks = $derived(
     rollups(
@@ -147,23 +156,25 @@
         >
       </a>
     {/each}
-    <line
-      x1={x(now)}
-      x2={x(now)}
-      y1="14"
-      y2={TOP + rows.length * ROW}
-      stroke="var(--ink)"
-      stroke-width="2"
-      stroke-dasharray="4 3"
-    />
-    <text
-      x={x(now)}
-      y={TOP + rows.length * ROW + 11}
-      text-anchor="middle"
-      font-size="14"
-      font-weight="700"
-      fill="var(--ink)">now</text
-    >
+    {#if !year}
+      <line
+        x1={x(now)}
+        x2={x(now)}
+        y1="14"
+        y2={TOP + rows.length * ROW}
+        stroke="var(--ink)"
+        stroke-width="2"
+        stroke-dasharray="4 3"
+      />
+      <text
+        x={x(now)}
+        y={TOP + rows.length * ROW + 11}
+        text-anchor="middle"
+        font-size="14"
+        font-weight="700"
+        fill="var(--ink)">now</text
+      >
+    {/if}
   </svg>
 </div>
 <p class="flex flex-wrap gap-x-6 text-sm text-quiet">
@@ -171,4 +182,4 @@
     >dark line: in the cold, till best</span
   ><span>pale: finished</span>
 </p>
-<p class="sr-only">Now is {dayAndYear(now)}.</p>
+{#if !year}<p class="sr-only">Now is {dayAndYear(now)}.</p>{/if}

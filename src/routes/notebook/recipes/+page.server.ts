@@ -5,13 +5,13 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const { db } = locals.house;
-  const made = await batches.list(db, 'all');
+  const made = await batches.topics(db);
   const all = await allRecipes(db);
   return {
     recipes: await Promise.all(
       all.map(async (r) => {
         const card = await cardOf(db, r);
-        const mine = made.filter((b) => b.recipe?.id === r.id);
+        const mine = made.get(r.id);
         return {
           id: r.id,
           name: r.name,
@@ -23,8 +23,8 @@ export const load: PageServerLoad = async ({ locals }) => {
           things: card?.ingredients.map((i) => i.name).join(', ') ?? '',
           allergens: [...new Set(card?.ingredients.map((i) => i.allergen).filter(Boolean))].join(', '),
           heat: Math.max(0, ...(card?.ingredients.map((i) => i.heat) ?? [])),
-          made: mine.length,
-          last: mine.at(-1)?.startedAt ?? null
+          made: mine?.n ?? 0,
+          last: mine?.last ?? null
         };
       })
     )

@@ -4,11 +4,14 @@ import { batches, recipeOf } from '$lib/server/repos';
 import { USE_CASES } from '$lib/server/usecases';
 import type { Actions, PageServerLoad } from './$types';
 
+/** So many of the last batches made by it are shown. */
+const MADE_SHOWN = 60;
+
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { db } = locals.house;
   const recipe = await recipeOf(db, params.id);
   if (!recipe) error(404, 'No recipe of that name.');
-  const made = (await batches.list(db, 'all')).filter((b) => b.recipe?.id === recipe.id).reverse();
+  const made = await batches.latest(db, { topic: recipe.id, most: MADE_SHOWN });
   return {
     recipe,
     made: made.map((b) => ({
