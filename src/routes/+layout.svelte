@@ -6,6 +6,8 @@
   import Toasts from '$lib/ui/shell/Toasts.svelte';
   import { NEW_HOUSEHOLD } from '$lib/core/kit';
   import { provideHouse } from '$lib/ui/house.svelte';
+  import { provideDrawn } from '$lib/ui/jar/drawn.svelte';
+  import DrawnPieces from '$lib/ui/jar/DrawnPieces.svelte';
   import { theme } from '$lib/ui/theme';
   import type { LayoutProps } from './$types';
 
@@ -14,6 +16,7 @@
     household: data.overview?.household ?? NEW_HOUSEHOLD,
     now: data.overview?.now ?? 0
   }));
+  const drawn = provideDrawn();
   // From here on keys and taps are heard: the browser tests and the pictures wait for it.
   onMount(() => {
     document.body.dataset.alive = 'yes';
@@ -27,4 +30,5 @@
     <main class="mx-auto max-w-xl px-4 pt-6 pb-16">{@render children()}</main>
   {/if}
   <Toasts />
+  <DrawnPieces {drawn} />
 </ThemeProvider>

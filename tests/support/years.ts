@@ -14,15 +14,18 @@ interface Due {
   readonly act: () => Promise<void>;
 }
 
-/** What a large household makes in a year. */
+/** What a large household makes. */
 export interface Years {
-  readonly years: number;
   readonly seed: number;
   /** The first day. */
   readonly from: string;
   /** Batches begun in a year. */
   readonly batches: number;
+  /** A copy of the file is kept as it stands after so many years each, in order. */
+  readonly marks: readonly number[];
 }
+
+const DAYS_A_YEAR = 365.25;
 
 const MAKES = [
   ['kohlrabi', 'pieces', 2100, 0.74],
@@ -35,24 +38,20 @@ const MAKES = [
 ] as const;
 
 /**
- * Plays years of a large household through the use cases, in one transaction: picks, batches, care, tastes, readings, moves
+ * Plays years of a large household through the use cases, a transaction for each stretch: picks, batches, care, tastes, readings, moves
  * and portions, each at its time. The same seed plays the same years.
  */
 class Player {
   private now: WallMinute = 0;
   private said = 0;
   private queue: Due[] = [];
-  private readonly house: House;
+  private made = 0;
+  private trx!: Knex;
+  private house!: House;
+  private readonly dice: Dice;
 
-  constructor(
-    private readonly trx: Knex,
-    private readonly dice: Dice
-  ) {
-    this.house = {
-      db: trx,
-      zone: ZONE,
-      clock: { now: () => instantOf(this.now, ZONE), stepped: false }
-    };
+  constructor(private readonly years: Years) {
+    this.dice = dicing(years.seed);
   }
 
   private async say(name: UseCaseName, input: Record<string, unknown>): Promise<string | undefined> {
@@ -94,18 +93,23 @@ class Player {
     });
   }
 
-  async play({ years, from, batches: each }: Years): Promise<void> {
-    await this.settle(from);
-    const days = Math.round(years * 365.25);
-    const all = Math.round(years * each);
-    for (let i = 0; i < all; i++) {
-      const day = addDays(from, Math.floor((i * days) / all));
-      await this.upTo(wall(day, 8, i % 50));
-      await this.make(i);
-      if (i % 2 === 0) await this.pickOnly();
+  /** Plays on to the end of a year, in a transaction of its own. */
+  async playTo(trx: Knex, year: number): Promise<void> {
+    this.trx = trx;
+    this.house = { db: trx, zone: ZONE, clock: { now: () => this.instant(), stepped: false } };
+    const { from, batches: each } = this.years;
+    if (this.made === 0) await this.settle(from);
+    for (; this.made < Math.round(year * each); this.made++) {
+      const day = addDays(from, Math.floor((this.made * DAYS_A_YEAR) / each));
+      await this.upTo(wall(day, 8, this.made % 50));
+      await this.make(this.made);
+      if (this.made % 2 === 0) await this.pickOnly();
     }
-    await this.upTo(wall(addDays(from, days), 8));
+    await this.upTo(wall(addDays(from, Math.round(year * DAYS_A_YEAR)), 8));
   }
+
+  /** UTC ms of what was played last. */
+  instant = (): number => instantOf(this.now, ZONE);
 
   private async pickOnly(): Promise<void> {
     const lotId = await this.say('weigh-in', {
@@ -179,9 +183,30 @@ class Player {
   }
 }
 
-/** A file with years of a large household in it; answers the wall minute at which they end. */
-export async function playYears(filename: string, years: Years): Promise<void> {
+/**
+ * Plays in a file up to the last mark; each mark is a copy beside it, `<file>.<years>`, whose stepped clock stands where
+ * its playing ended.
+ */
+export async function playYears(
+  filename: string,
+  years: Years,
+  played?: (year: number) => void
+): Promise<void> {
   const db = await openDatabase(filename);
-  await db.transaction(async (trx) => new Player(trx, dicing(years.seed)).play(years));
+  const player = new Player(years);
+  const ends = [
+    ...new Set([
+      ...years.marks,
+      ...Array.from({ length: Math.floor(years.marks.at(-1) ?? 0) }, (_, y) => y + 1)
+    ])
+  ];
+  for (const year of ends.sort((a, b) => a - b)) {
+    await db.transaction(async (trx) => {
+      await player.playTo(trx, year);
+      await trx('clock').insert({ id: 1, now: player.instant() }).onConflict('id').merge();
+    });
+    if (years.marks.includes(year)) await db.raw('VACUUM INTO ?', [`${filename}.${year}`]);
+    played?.(year);
+  }
   await db.destroy();
 }

@@ -2,6 +2,7 @@
   import type { Cut } from '$lib/core/produce';
   import { heightOf, isCrock, jarGeometry, profile, type Lid } from '$lib/core/vessel';
   import { cropColour } from './colours';
+  import { useDrawn } from './drawn.svelte';
   import { layPieces } from './pieces';
   import JarLid from './JarLid.svelte';
 
@@ -47,36 +48,46 @@
   const LID_MM = 34;
   const PAD = 10;
   const shape = $derived(jarGeometry(geometryId));
-  const p = $derived(shape ? profile(shape) : null);
+  /** A tenth of a mm is finer than a screen; more figures only make the page heavy. */
+  const tenth = (n: number) => Math.round(n * 10) / 10;
+  const rounded = <T extends object>(measures: T): T =>
+    Object.fromEntries(
+      Object.entries(measures).map(([name, v]) => [name, typeof v === 'number' ? tenth(v) : (v as unknown)])
+    ) as T;
+  const p = $derived(shape ? rounded(profile(shape)) : null);
   const crock = $derived(shape ? isCrock(shape) : false);
   const width = $derived(p?.bodyWidthMm ?? 80);
   const height = $derived(p?.heightMm ?? 100);
-  const liquidTop = $derived(p ? height - heightOf(usableMl * left, p) : 0);
-  const lineTop = $derived(p ? height - heightOf(usableMl, p) : 0);
+  const liquidTop = $derived(p ? tenth(height - heightOf(usableMl * left, p)) : 0);
+  const lineTop = $derived(p ? tenth(height - heightOf(usableMl, p)) : 0);
   // Light things lift: a finger of brine stands over everything, and a follower between.
-  const vegTop = $derived(p ? Math.max(liquidTop + 12, height - heightOf(vegRoomMl * left, p)) : 0);
+  const vegTop = $derived(p ? tenth(Math.max(liquidTop + 12, height - heightOf(vegRoomMl * left, p))) : 0);
   const cut = $derived(items[0]?.cut ?? 'chunk');
-  const paths = $derived(
-    layPieces(
-      width,
-      height,
-      height,
-      cut,
-      // In twentieths: a gram more or less moves no piece, and what is drawn already is not laid anew.
-      items.map((i) => Math.round(i.share * 20) / 20)
-    )
+  // In twentieths: a gram more or less moves no piece, and what is drawn already is not laid anew.
+  const shares = $derived(items.map((i) => Math.round(i.share * 20) / 20));
+  const colours = $derived(items.map((i) => cropColour(i.cropId, i.hint)));
+  const drawn = useDrawn();
+  const pieces = $derived(
+    drawn.keep([width, height, cut, ...shares, ...colours].join(' '), () => ({
+      paths: layPieces(width, height, height, cut, shares),
+      colours
+    }))
   );
+  $effect.pre(() => {
+    void pieces;
+    drawn.look();
+  });
   const outline = $derived.by(() => {
     if (!p) return '';
-    const inset = (p.bodyWidthMm - p.neckWidthMm) / 2;
-    const [l, r] = [inset, p.bodyWidthMm - inset];
-    const neck = p.neckMm * 0.72;
+    const inset = tenth((p.bodyWidthMm - p.neckWidthMm) / 2);
+    const [l, r] = [inset, tenth(p.bodyWidthMm - inset)];
+    const neck = tenth(p.neckMm * 0.72);
     const round = 9;
     return inset < 1
-      ? `M0,0 V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V0`
+      ? `M0,0 V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V0`
       : crock
-        ? `M${l},0 C${l},${neck * 0.7} 0,${neck * 0.55} 0,${neck * 1.5} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${neck * 1.5} C${width},${neck * 0.55} ${r},${neck * 0.7} ${r},0`
-        : `M${l},0 V${neck} C${l},${neck + 10} 0,${p.neckMm - 2} 0,${p.neckMm + 14} V${height - round} Q0,${height} ${round},${height} H${width - round} Q${width},${height} ${width},${height - round} V${p.neckMm + 14} C${width},${p.neckMm - 2} ${r},${neck + 10} ${r},${neck} V0`;
+        ? `M${l},0 C${l},${tenth(neck * 0.7)} 0,${tenth(neck * 0.55)} 0,${tenth(neck * 1.5)} V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V${tenth(neck * 1.5)} C${width},${tenth(neck * 0.55)} ${r},${tenth(neck * 0.7)} ${r},0`
+        : `M${l},0 V${neck} C${l},${tenth(neck + 10)} 0,${tenth(p.neckMm - 2)} 0,${tenth(p.neckMm + 14)} V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V${tenth(p.neckMm + 14)} C${width},${tenth(p.neckMm - 2)} ${r},${tenth(neck + 10)} ${r},${neck} V0`;
   });
 </script>
 
@@ -85,30 +96,28 @@
     role="img"
     aria-label={text}
     viewBox="{-PAD} {-LID_MM} {width + 2 * PAD} {height + LID_MM + 2}"
-    width={(width + 2 * PAD) * scale}
-    height={(height + LID_MM + 2) * scale}
+    width={tenth((width + 2 * PAD) * scale)}
+    height={tenth((height + LID_MM + 2) * scale)}
     class="block max-w-full overflow-visible"
   >
     <defs>
       <clipPath id="{uid}-in"><path d="{outline} Z" /></clipPath>
       <clipPath id="{uid}-veg"
-        ><rect x="0" y={vegTop} {width} height={Math.max(0, height - vegTop)} /></clipPath
+        ><rect x="0" y={vegTop} {width} height={tenth(Math.max(0, height - vegTop))} /></clipPath
       >
     </defs>
     <path d="{outline} Z" fill="var(--glass)" />
     <g clip-path="url(#{uid}-in)">
-      <rect x="0" y={liquidTop} {width} height={height - liquidTop} fill="var(--brine)" />
+      <rect x="0" y={liquidTop} {width} height={tenth(height - liquidTop)} fill="var(--brine)" />
       <g clip-path="url(#{uid}-veg)">
-        {#each paths as d, i (i)}
-          <path {d} fill={cropColour(items[i]?.cropId ?? '', items[i]?.hint)} fill-rule="evenodd" />
-        {/each}
+        <use href="#{pieces}" />
       </g>
       {#if left > 0.02}
-        <rect x="2" y={vegTop - 5} width={width - 4} height="5" rx="2" fill="#7f9f62" />
+        <rect x="2" y={tenth(vegTop - 5)} width={tenth(width - 4)} height="5" rx="2" fill="#7f9f62" />
         {#if left > 0.9}<rect
-            x={width * 0.2}
-            y={vegTop - 13}
-            width={width * 0.6}
+            x={tenth(width * 0.2)}
+            y={tenth(vegTop - 13)}
+            width={tenth(width * 0.6)}
             height="8"
             rx="4"
             fill="#f6f3ec"
@@ -118,7 +127,7 @@
       {#if bubbles}
         {#each [0.2, 0.34, 0.55, 0.7, 0.82, 0.45, 0.62, 0.28] as at, i (i)}
           <circle
-            cx={width * at}
+            cx={tenth(width * at)}
             cy={liquidTop + 6 + ((i * 37) % Math.max(20, height - liquidTop - 20))}
             r={1.4 + (i % 3)}
             fill="#fffdf8"
@@ -147,18 +156,18 @@
       />
     {/if}
     {#if label !== undefined}
-      {@const size = Math.max(17, 15 / scale)}
+      {@const size = tenth(Math.max(17, 15 / scale))}
       <rect
-        x={width / 2 - size * 1.15}
-        y={height * 0.58 - size * 0.72}
-        width={size * 2.3}
-        height={size * 1.44}
+        x={tenth(width / 2 - size * 1.15)}
+        y={tenth(height * 0.58 - size * 0.72)}
+        width={tenth(size * 2.3)}
+        height={tenth(size * 1.44)}
         rx="3"
         fill="#33393a"
       />
       <text
         x={width / 2}
-        y={height * 0.58 + size * 0.36}
+        y={tenth(height * 0.58 + size * 0.36)}
         text-anchor="middle"
         font-size={size}
         font-weight="700"

@@ -1,0 +1,16 @@
+<script lang="ts">
+  import type { Drawn } from './drawn.svelte';
+
+  /** Shows nothing itself: what jars use stands here once. Comes after the jars, which say what they need. */
+  let { drawn }: { drawn: Drawn } = $props();
+</script>
+
+<svg class="absolute" width="0" height="0" aria-hidden="true" focusable="false">
+  <defs>
+    {#each drawn.all as [id, { paths, colours }] (id)}
+      <g {id}>
+        {#each paths as d, i (i)}<path {d} fill={colours[i]} fill-rule="evenodd" />{/each}
+      </g>
+    {/each}
+  </defs>
+</svg>

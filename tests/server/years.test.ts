@@ -1,0 +1,110 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Knex } from 'knex';
+import { openDatabase } from '$lib/server/db/open';
+import { batches, household, lots, numbered, rebuildAll } from '$lib/server/repos';
+import { learntOf } from '$lib/server/usecases';
+import { USE_CASES } from '$lib/server/usecases';
+import { playYears } from '../support/years';
+import { ZONE } from '../support/house';
+
+// A short form of the ten years that npm run bench plays.
+let folder = '';
+let db: Knex;
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'crockle-years-'));
+  await playYears(join(folder, 'y.db'), { seed: 11, from: '2024-05-01', batches: 24, marks: [1, 1.5] });
+  db = await openDatabase(join(folder, 'y.db.1.5'));
+});
+afterAll(async () => {
+  await db.destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const count = async (table: string, where: object) =>
+  Number((await db(table).where(where).count({ n: '*' }))[0]?.n);
+
+describe('years of a household', () => {
+  it('are as long as they were meant to be, and a mark is a file of its own', async () => {
+    expect(await count('current', { kind: 'batch' })).toBe(36);
+    expect(await count('event', { type: 'tasted' })).toBeGreaterThan(80);
+    const first = await openDatabase(join(folder, 'y.db.1'));
+    expect(await batches.briefs(first, {})).toHaveLength(24);
+    await first.destroy();
+  });
+
+  it('a list knows of each what the whole state says, whatever is wanted of it', async () => {
+    const all = await batches.list(db, 'all');
+    const newest = [...all].sort((a, b) => b.startedAt - a.startedAt);
+    const brief = await batches.briefs(db, {});
+    expect(brief.map((b) => b.id)).toEqual(newest.map((b) => b.id));
+    expect(brief.map((b) => b.jars)).toEqual(newest.map((b) => b.fillings.map((f) => f.lidNumber)));
+    expect(brief.map((b) => b.leftG)).toEqual(newest.map((b) => b.fillings.reduce((a, f) => a + f.leftG, 0)));
+    const eaten = await batches.latest(db, { live: false, most: 3, skip: 1 });
+    expect(eaten.map((b) => b.id)).toEqual(
+      newest
+        .filter((b) => !b.fillings.some((f) => f.emptiedAt === null))
+        .slice(1, 4)
+        .map((b) => b.id)
+    );
+    const [from, before] = [all[5]!.startedAt, all[9]!.startedAt];
+    expect((await batches.briefs(db, { from, before })).map((b) => b.id).sort()).toEqual(
+      all
+        .filter((b) => b.startedAt >= from && b.startedAt < before)
+        .map((b) => b.id)
+        .sort()
+    );
+    // Found by any of its words; what is a pattern elsewhere is a letter here.
+    expect((await batches.briefs(db, { says: 'SHREDDED' })).length).toBe(
+      all.filter((b) => b.styleId === 'shredded').length
+    );
+    for (const says of ['%', '_', '\\']) expect(await batches.briefs(db, { says })).toEqual([]);
+    expect((await lots.briefs(db, { topic: 'carrot', most: 2 })).map((l) => l.cropId)).toEqual([
+      'carrot',
+      'carrot'
+    ]);
+  });
+
+  it('no number is given that is in use or rests', async () => {
+    const at = ((await db('clock').first()) as { now: number }).now;
+    const near = await numbered({ trx: db, command: '', at, wall: 0, zone: ZONE });
+    const resting = (await batches.list(db, 'all')).filter((b) =>
+      b.fillings.some((f) => f.emptiedAt === null || f.emptiedAt * 60_000 > at - 90 * 86_400_000)
+    );
+    expect(near.map((b) => b.id)).toEqual(expect.arrayContaining(resting.map((b) => b.id)));
+    expect(near.length).toBeLessThan(36);
+  });
+
+  it('what was learnt is kept until something teaches otherwise, and comes out the same anew', async () => {
+    const ours = await household(db);
+    await db('kept').delete();
+    const anew = await learntOf(db, ours);
+    expect(Object.keys(anew.trims).length).toBeGreaterThan(3);
+    expect(Object.keys(anew.packings).length).toBeGreaterThan(1);
+    expect(await learntOf(db, ours)).toEqual(anew);
+    expect(await count('kept', { id: 'learnt' })).toBe(1);
+    const { now } = (await db('clock').first()) as { now: number };
+    const house = { db, zone: ZONE, clock: { now: () => now, stepped: false } };
+    // A plain pick teaches nothing; a counted one does, and undone it does no more.
+    const say = (name: 'weigh-in' | 'undo', input: object) => USE_CASES[name](house, input);
+    await say('weigh-in', { commandId: 'plain', cropId: 'carrot', weight: '1 kg' });
+    expect(await count('kept', { id: 'learnt' })).toBe(1);
+    await say('weigh-in', { commandId: 'counted', cropId: 'kohlrabi', weight: '1.6 kg', pieces: 4 });
+    expect(await count('kept', { id: 'learnt' })).toBe(0);
+    expect((await learntOf(db, ours)).pieces.kohlrabi?.n).toBe((anew.pieces.kohlrabi?.n ?? 0) + 1);
+    await say('undo', { commandId: 'back', of: 'counted' });
+    expect(await learntOf(db, ours)).toEqual(anew);
+  });
+
+  it('derived anew, every row and every list is as it was', async () => {
+    const rows = () =>
+      db('current')
+        .orderBy('stream')
+        .select('stream', 'n', 'live', 'state', 'topic', 'begun', 'brief', 'teaches');
+    const before = await rows();
+    await db.transaction((trx) => rebuildAll(trx, ZONE));
+    expect(await rows()).toEqual(before);
+  });
+});
