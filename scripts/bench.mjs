@@ -4,6 +4,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { measureCore } from './bench-core.mjs';
+import { benchYears } from './bench-years.mjs';
 import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, freePort, ROOT, startServer } from './lib.mjs';
 
 ensureModules();
@@ -194,3 +195,6 @@ writeFileSync(
   `# Figures\n\nThe last run of \`npm run bench\`, on Node ${process.version}, ${cpus().length} cores, other work going on. No test asserts a time.\n\n${table}\n`
 );
 console.log('\nKept in docs/bench.md');
+
+console.log('\nOne year, three and ten, side by side');
+await benchYears();

@@ -33,7 +33,15 @@ import {
   whatToExpect,
   whenDaysPassed
 } from '$lib/core/care';
-import { evolveHousehold, evolvePantry, NEW_HOUSEHOLD, shoppingList, type Goods } from '$lib/core/kit';
+import {
+  evolveHousehold,
+  evolvePantry,
+  NEW_HOUSEHOLD,
+  shoppingList,
+  tempsDuring,
+  type Goods,
+  type Place
+} from '$lib/core/kit';
 import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
 import { evolveLot, isOpen, mayCorrect, mayTake, rawLife, type Lot, type LotEvent } from '$lib/core/lot';
 import { pHCautions } from '$lib/core/safety';
@@ -101,6 +109,52 @@ describe('pace', () => {
       5,
       1e-3
     );
+  });
+  it('a place that turns cooler on day 8 leaves the days before as they were, and moves the tasting only by what is left', () => {
+    const said = (tempC: number, always = false) => ({
+      type: 'placeSet' as const,
+      data: { id: 'nook', name: 'Nook', kind: 'counter' as const, tempC, shelfLitres: null, always }
+    });
+    const warm = evolveHousehold(NEW_HOUSEHOLD, said(21), START - 30 * day);
+    const cool = evolveHousehold(warm, said(17), START + 8 * day);
+    const b = batch({ placeId: 'nook' });
+    const paceOf = (h: typeof warm, d: number) => daysAtPace(b, b.fillings[0]!, h.places, START + d * day);
+    near(paceOf(warm, 8), 8, 1e-3);
+    near(paceOf(cool, 8), 8, 1e-3);
+    near(paceOf(cool, 17), 8 + 9 / 1.8, 1e-3);
+    // It was always so: the days are counted anew. Said at first of a new household's own place, it holds from the start.
+    near(paceOf(evolveHousehold(warm, said(17, true), START + 8 * day), 8), 8 / 1.8, 1e-3);
+    const counter = { ...said(17).data, id: 'counter' };
+    const first = evolveHousehold(NEW_HOUSEHOLD, { type: 'placeSet', data: counter }, START + 8 * day);
+    expect(first.places.find((p) => p.id === 'counter')).toMatchObject({ tempC: 17, was: [] });
+    // A degree said in another unit comes back a little otherwise, and is no change.
+    expect(evolveHousehold(warm, said(21.11), START).places.find((p) => p.id === 'nook')?.was).toEqual([]);
+    // In pieces: before, over and after a change.
+    const nook = cool.places.find((p) => p.id === 'nook')!;
+    const at = (from: number, until: number) =>
+      tempsDuring(nook, START + from * day, START + until * day).map((t) => [
+        (t.from - START) / day,
+        t.tempC
+      ]);
+    expect([at(0, 5), at(0, 9), at(9, 12), at(0, 8)]).toEqual([
+      [[0, 21]],
+      [
+        [0, 21],
+        [8, 17]
+      ],
+      [[9, 17]],
+      [[0, 21]]
+    ]);
+  });
+  it('a fridge that was a cellar for a while keeps by what it was then', () => {
+    const cellar: Place = { id: 'fridge', name: 'F', kind: 'cold', tempC: 12, shelfLitres: null };
+    const now: Place = { ...cellar, tempC: 4, was: [{ until: START + 20 * day, tempC: 12 }] };
+    const f = { ...batch().fillings[0]!, stays: [{ placeId: 'fridge', from: START }] };
+    const till = (p: Place) => (keepUntil('shredded', f, [p])!.best - START) / day;
+    const [warm, cold, both] = [till(cellar), till({ ...cellar, tempC: 4 }), till(now)];
+    expect(warm).toBeLessThan(both);
+    // Twenty days took their share of the cellar's life; the rest is the fridge's.
+    near(both, 20 + (1 - 20 / warm) * cold, 1e-3);
   });
   it('tells what to expect', () =>
     expect([0, 2, 4, 8, 30].map(whatToExpect)).toHaveLength(
@@ -422,11 +476,11 @@ describe('household and pantry', () => {
       weightId: null
     };
     const twice = [jar, { ...jar, owned: 5 }].reduce(
-      (h, data) => evolveHousehold(h, { type: 'jarsOwned', data }),
+      (h, data) => evolveHousehold(h, { type: 'jarsOwned', data }, 0),
       NEW_HOUSEHOLD
     );
     expect(twice.jars).toEqual([{ ...jar, owned: 5 }]);
-    expect(evolveHousehold(twice, { type: 'settled', data: { people: 4 } })).toMatchObject({
+    expect(evolveHousehold(twice, { type: 'settled', data: { people: 4 } }, 0)).toMatchObject({
       people: 4,
       settled: true
     });

@@ -130,6 +130,8 @@ export const setPlaceSchema = z.object({
   name: shortText,
   kind: z.enum(['counter', 'cold', 'pantry'], 'not-a-choice'),
   tempC: number(-5, 45, 'temp-out-of-range'),
+  /** What was said of its warmth before was a mistake: it was always as it is said now. */
+  always: ticked,
   shelfLitres: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
     number(1, 5000, 'count-out-of-range').nullable()

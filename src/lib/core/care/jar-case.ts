@@ -27,7 +27,7 @@ export function jarCase(
   const style = styleOf(b.styleId);
   if (!style) return undefined;
   const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
-  const jarSpells = spells(counter, (id) => findPlace(places, id)?.tempC);
+  const jarSpells = spells(counter, (id) => findPlace(places, id));
   const tempC = jarSpells[jarSpells.length - 1]?.tempC ?? 21;
   const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
   return {

@@ -1,5 +1,6 @@
 import { MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
 import type { Stay } from '../batch/index';
+import { tempsDuring, type Place, type TempFrom } from '../kit/index';
 
 /**
  * How much longer a ferment takes at a temperature than at 20-22 °C: log-linear through (17 °C, 1.8), (21, 1),
@@ -15,14 +16,15 @@ export function paceFactor(tempC: number): number {
 /** Under this it may not start at all. */
 export const MAY_NOT_START_C = 15;
 
-export interface Spell {
-  readonly from: WallMinute;
-  readonly tempC: number;
-}
+/** A stretch of a jar's life at one temperature. */
+export type Spell = TempFrom;
 
-/** The spells of a jar's stays; a place that is gone counts as 21 °C. */
-export function spells(stays: readonly Stay[], tempOf: (placeId: string) => number | undefined): Spell[] {
-  return stays.map((s) => ({ from: s.from, tempC: tempOf(s.placeId) ?? 21 }));
+/** The spells of a jar's stays, each place as warm as it was then; a place that is gone counts as 21 °C. */
+export function spells(stays: readonly Stay[], placeOf: (id: string) => Place | undefined): Spell[] {
+  return stays.flatMap((s, i) => {
+    const place = placeOf(s.placeId);
+    return place ? tempsDuring(place, s.from, stays[i + 1]?.from ?? Infinity) : [{ from: s.from, tempC: 21 }];
+  });
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar/index';
+import type { Day, WallMinute } from '../calendar/index';
 import type { Ways } from '../reading/index';
 import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { Lid, VesselWeight } from '../vessel/index';
@@ -47,9 +47,55 @@ export interface Place {
   readonly id: string;
   readonly name: string;
   readonly kind: PlaceKind;
+  /** As it is now. */
   readonly tempC: number;
   readonly shelfLitres: number | null;
+  /** What it was before, and until when, oldest first; absent: nobody has said anything of this place yet. */
+  readonly was?: readonly { readonly until: WallMinute; readonly tempC: number }[];
 }
+
+/** A temperature from a time on. */
+export interface TempFrom {
+  readonly from: WallMinute;
+  readonly tempC: number;
+}
+
+/**
+ * How warm a place was from one time to another, in pieces. Example: a place of 21 °C that is 17 °C since noon gives, from
+ * morning to evening, 21 °C from the morning and 17 °C from noon.
+ */
+export function tempsDuring(place: Place, from: WallMinute, until: WallMinute): TempFrom[] {
+  const out: TempFrom[] = [];
+  let at = from;
+  for (const before of place.was ?? []) {
+    if (before.until <= at) continue;
+    out.push({ from: at, tempC: before.tempC });
+    at = before.until;
+    if (at >= until) return out;
+  }
+  return [...out, { from: at, tempC: place.tempC }];
+}
+
+/** So near it is the same: a degree said in °F comes back a little otherwise. */
+const SAME_C = 0.3;
+
+/** A place said again: what it was stands as its past, unless it was always so. */
+function placeSet(before: Place | undefined, said: PlaceSaid, at: WallMinute): Place {
+  const { always, ...now } = said;
+  const past = before?.was;
+  // A new household's own places are a guess: what is said first holds from the beginning.
+  if (!before || !past || always) return { ...now, was: [] };
+  return {
+    ...now,
+    was: Math.abs(before.tempC - now.tempC) < SAME_C ? past : [...past, { until: at, tempC: before.tempC }]
+  };
+}
+
+/** A place as it is said. */
+export type PlaceSaid = Omit<Place, 'was'> & {
+  /** It was always so: what was said before was a mistake. */
+  readonly always?: boolean;
+};
 
 export interface Household {
   readonly name: string;
@@ -80,7 +126,7 @@ export interface Household {
 export type HouseholdEvent =
   | { readonly type: 'settled'; readonly data: HouseholdSettings }
   | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
-  | { readonly type: 'placeSet'; readonly data: Place }
+  | { readonly type: 'placeSet'; readonly data: PlaceSaid }
   | { readonly type: 'tareSet'; readonly data: Tare }
   | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
@@ -131,7 +177,7 @@ export const NEW_HOUSEHOLD: Household = {
 };
 
 /** The household after one more event. A jar kind or place said again replaces what was said before. */
-export function evolveHousehold(state: Household, event: HouseholdEvent): Household {
+export function evolveHousehold(state: Household, event: HouseholdEvent, at: WallMinute): Household {
   switch (event.type) {
     case 'settled':
       return { ...state, ...event.data, settled: true };
@@ -141,7 +187,17 @@ export function evolveHousehold(state: Household, event: HouseholdEvent): Househ
         jars: withOne(state.jars, { ...event.data, weightId: event.data.weightId ?? null })
       };
     case 'placeSet':
-      return { ...state, places: withOne(state.places, event.data) };
+      return {
+        ...state,
+        places: withOne(
+          state.places,
+          placeSet(
+            state.places.find((p) => p.id === event.data.id),
+            event.data,
+            at
+          )
+        )
+      };
     case 'tareSet':
       return { ...state, tares: withOne(state.tares, event.data) };
     case 'spoonWeighed': {

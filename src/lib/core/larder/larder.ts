@@ -1,6 +1,6 @@
 import { MINUTES_PER_DAY, DAYS_PER_MONTH, type WallMinute } from '../calendar/index';
 import { placeOf, standing, type Batch, type Filling } from '../batch/index';
-import type { Place } from '../kit/index';
+import { tempsDuring, type Place } from '../kit/index';
 import { style as styleOf } from '../style/index';
 
 /** One jar of live stock in the cold. */
@@ -44,20 +44,26 @@ export function keepUntil(
   places: readonly Place[]
 ): { best: WallMinute; latest: WallMinute } | null {
   const place = (id: string) => places.find((p) => p.id === id);
-  const cold = f.stays.filter((s) => place(s.placeId)?.kind === 'cold');
   const last = f.stays[f.stays.length - 1];
   if (!last || place(last.placeId)?.kind !== 'cold') return null;
+  // Each place as warm as it was then.
+  const spells = f.stays.flatMap((stay, i) => {
+    const at = place(stay.placeId);
+    const until = f.stays[i + 1]?.from ?? Infinity;
+    if (at?.kind !== 'cold') return [];
+    const temps = tempsDuring(at, stay.from, until);
+    return temps.map((t, k) => ({ ...t, until: temps[k + 1]?.from ?? until }));
+  });
   const used = { best: 0, latest: 0 };
-  for (const stay of cold) {
-    const life = keepingDays(styleId, place(stay.placeId)?.tempC ?? COLD_C);
+  for (const { from, until, tempC } of spells) {
+    const life = keepingDays(styleId, tempC);
     if (!life) return null;
-    const next = f.stays[f.stays.indexOf(stay) + 1]?.from;
-    if (next === undefined) {
-      const until = (end: 'best' | 'latest') =>
-        Math.round(stay.from + Math.max(0, 1 - used[end]) * life[end] * MINUTES_PER_DAY);
-      return { best: until('best'), latest: until('latest') };
+    if (until === Infinity) {
+      const till = (end: 'best' | 'latest') =>
+        Math.round(from + Math.max(0, 1 - used[end]) * life[end] * MINUTES_PER_DAY);
+      return { best: till('best'), latest: till('latest') };
     }
-    const days = (next - stay.from) / MINUTES_PER_DAY;
+    const days = (until - from) / MINUTES_PER_DAY;
     used.best += days / life.best;
     used.latest += days / life.latest;
   }

@@ -90,7 +90,7 @@ function briefOf(b: Batch): BatchBrief {
 }
 export const households = new Aggregate<Household, HouseholdEvent>({
   kind: 'household',
-  evolve: (_, state, event) => evolveHousehold(state ?? NEW_HOUSEHOLD, event),
+  evolve: (_, state, event, { at }) => evolveHousehold(state ?? NEW_HOUSEHOLD, event, at),
   isLive: () => true,
   line: ({ resets }) => ({ teaches: resets })
 });
@@ -168,7 +168,7 @@ export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 5;
+const SHAPE = 6;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {

@@ -108,8 +108,9 @@ export const setPlace = useCase(
       .some((f) => f.stays.at(-1)?.placeId === id);
     if (before && before.kind !== input.kind && holds)
       return refuse('place-in-use', { field: 'kind', values: { place: before.name } });
-    const { name, kind, tempC, shelfLitres } = input;
-    await households.append(work, OURS, [{ type: 'placeSet', data: { id, name, kind, tempC, shelfLitres } }]);
+    const { name, kind, tempC, shelfLitres, always } = input;
+    const data = { id, name, kind, tempC, shelfLitres, ...(always ? { always } : {}) };
+    await households.append(work, OURS, [{ type: 'placeSet', data }]);
     return done({ name });
   }
 );

@@ -68,6 +68,25 @@
         oninput={(said) => (shelf = said)}
         problem={problemAt('shelfLitres') ?? shelfProblem}
       />
+      {#if place && tempRead.ok && Math.abs(tempRead.value - place.tempC) > 0.05}
+        <fieldset class="sm:col-span-2">
+          <legend class="text-sm font-medium"
+            >{house.temp(place.tempC)} was said before. What holds for the jars that stand there?</legend
+          >
+          {#each [['', 'it changed now: the days until today count as they were'], ['true', 'it was always so: the days are counted anew']] as const as [value, says] (value)}
+            <label class="flex min-h-11 items-center gap-3">
+              <input
+                type="radio"
+                name="always"
+                {value}
+                checked={value === ''}
+                class="size-5 shrink-0 border-rule-strong bg-raised text-primary-700"
+              />
+              {says}
+            </label>
+          {/each}
+        </fieldset>
+      {/if}
       <input type="hidden" name="shelfLitres" value={shelfRead.ok ? shelfRead.value.value / 1000 : shelf} />
       <div class="flex gap-3">
         <Button type="submit" outline disabled={busy}>Keep</Button><button

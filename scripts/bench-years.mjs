@@ -1,0 +1,156 @@
+// The years' figures for npm run bench, side by side: a large household after one season, three years and ten, played through
+// the use cases. Alone: node scripts/bench-years.mjs. Kept in docs/bench-years.md.
+import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { cpus, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild, ensureModules, freePort, ROOT, startServer } from './lib.mjs';
+
+const MARKS = [1, 3, 10];
+const ROOMS = [
+  '/',
+  '/garden',
+  '/bench',
+  '/counter',
+  '/cold',
+  '/pantry',
+  '/season',
+  '/notebook',
+  '/notebook/recipes',
+  '/kit'
+];
+const median = (all) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)];
+const ms = (n) => `${n.toFixed(n < 10 ? 1 : 0)} ms`;
+
+/** What one household costs: name of the figure to the figure. */
+async function measure(file) {
+  const port = String(await freePort());
+  const from = performance.now();
+  // The stepped clock of the file stands where its playing ended.
+  const { child, base } = await startServer(
+    {
+      CROCKLE_DEMO: '1',
+      CROCKLE_DATABASE: file,
+      CROCKLE_PORT: port,
+      CROCKLE_LOG: 'silent',
+      CROCKLE_BACKUPS: 'off'
+    },
+    'ignore'
+  );
+  const out = new Map([['start to a served page', ms(performance.now() - from)]]);
+  const post = async (name, body) => {
+    const at = performance.now();
+    const answer = await fetch(`${base}/api/v1/${name}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body)
+    });
+    const text = await answer.text();
+    if (!answer.ok) throw new Error(`${name}: ${text.slice(0, 200)}`);
+    return performance.now() - at;
+  };
+  for (const room of ROOMS) {
+    const times = [];
+    let size = 0;
+    for (let i = 0; i < 25; i++) {
+      const at = performance.now();
+      size = (await (await fetch(base + room)).arrayBuffer()).byteLength;
+      if (i >= 5) times.push(performance.now() - at);
+    }
+    out.set(room, `${ms(median(times))}, ${(size / 1000).toFixed(0)} kB`);
+  }
+  const acts = { 'weigh-in': [], 'undo it': [], 'start-batch': [], 'undo the start': [] };
+  for (let i = 0; i < 15; i++) {
+    acts['weigh-in'].push(
+      await post('weigh-in', { commandId: `w${i}`, cropId: 'kohlrabi', weight: '2 kg', pieces: 6 })
+    );
+    acts['undo it'].push(await post('undo', { commandId: `u${i}`, of: `w${i}` }));
+    await post('weigh-in', { commandId: `v${i}`, cropId: 'kohlrabi', weight: '2 kg' });
+    await post('take-to-bench', { commandId: `t${i}`, lotId: `v${i}`, weight: '' });
+    const start = {
+      styleId: 'pieces',
+      fraction: 0.025,
+      saltKindId: 'sea-fine',
+      placeId: 'counter',
+      opens: true
+    };
+    acts['start-batch'].push(await post('start-batch', { ...start, commandId: `s${i}`, name: 'Bench' }));
+    acts['undo the start'].push(await post('undo', { commandId: `r${i}`, of: `s${i}` }));
+    await post('end-pick', { commandId: `e${i}`, lotId: `v${i}`, how: 'cooked', weight: '', from: 'bench' });
+  }
+  for (const [name, all] of Object.entries(acts)) out.set(name, ms(median(all)));
+  const pages = [];
+  await Promise.all(
+    Array.from({ length: 50 }, async (_, i) => {
+      for (let k = 0; k < 4; k++) {
+        const at = performance.now();
+        await (await fetch(base + ROOMS[(i + k) % ROOMS.length])).arrayBuffer();
+        pages.push(performance.now() - at);
+      }
+    })
+  );
+  out.set(
+    '50 pages at once, the slowest of a hundred',
+    ms(pages.sort((a, b) => a - b)[Math.floor(pages.length * 0.99)])
+  );
+  const rss = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1];
+  out.set('memory after all that', `${Math.round(Number(rss) / 1024)} MB`);
+  const gone = new Promise((done) => child.once('exit', done));
+  child.kill('SIGTERM');
+  await gone;
+  out.set('the file', `${(statSync(file).size / 1e6).toFixed(0)} MB`);
+  return out;
+}
+
+export async function benchYears() {
+  const { runnerImport } = await import('vite');
+  const read = async (path) =>
+    (
+      await runnerImport(join(ROOT, path), {
+        configFile: false,
+        logLevel: 'error',
+        resolve: { alias: { $lib: join(ROOT, 'src/lib') } }
+      })
+    ).module;
+  const { playYears } = await read('tests/support/years.ts');
+  const { openDatabase } = await read('src/lib/server/db/open.ts');
+  const { rebuildAll } = await read('src/lib/server/repos/index.ts');
+  const folder = mkdtempSync(join(tmpdir(), 'crockle-years-'));
+  const file = join(folder, 'years.db');
+  const from = performance.now();
+  await playYears(file, { seed: 7, from: '2016-11-01', batches: 300, marks: MARKS }, (year) =>
+    console.log(`  year ${year} played, ${Math.round((performance.now() - from) / 1000)} s`)
+  );
+  const columns = [];
+  for (const mark of MARKS) {
+    const db = await openDatabase(`${file}.${mark}`);
+    const of = async (table, where) => Number((await db(table).where(where).count({ n: '*' }))[0].n);
+    const held = new Map([
+      ['batches', String(await of('current', { kind: 'batch' }))],
+      ['of them with jars', String(await of('current', { kind: 'batch', live: 1 }))],
+      ['picks', String(await of('current', { kind: 'lot' }))],
+      ['events', String(await of('event', {}))]
+    ]);
+    const at = performance.now();
+    await db.transaction((trx) => rebuildAll(trx, 'Europe/Dublin'));
+    held.set('all derived anew', `${((performance.now() - at) / 1000).toFixed(1)} s`);
+    await db.destroy();
+    columns.push(new Map([...held, ...(await measure(`${file}.${mark}`))]));
+  }
+  rmSync(folder, { recursive: true, force: true });
+  const table = [
+    `| | ${MARKS.map((m) => (m === 1 ? 'one year' : `${m} years`)).join(' | ')} |`,
+    `|---|${MARKS.map(() => '---').join('|')}|`,
+    ...[...columns[0].keys()].map((name) => `| ${name} | ${columns.map((c) => c.get(name)).join(' | ')} |`)
+  ].join('\n');
+  console.log(table);
+  writeFileSync(
+    join(ROOT, 'docs/bench-years.md'),
+    `# The years side by side\n\nThe last run of \`node scripts/bench-years.mjs\` (part of \`npm run bench\`), on Node ${process.version}, ${cpus().length} cores, other work going on: a large household, three hundred batches a year, played through the use cases from a seed. Medians of the whole answer; wanted in the tenth year: pages under 20 ms and within 1.5 times of the first, writes under 8 ms, a start under 1 s, under 160 MB, pages under 150 kB.\n\n${table}\n`
+  );
+}
+
+if (process.argv[1] === new URL(import.meta.url).pathname) {
+  ensureModules();
+  ensureBuild();
+  await benchYears();
+}
