@@ -60,7 +60,13 @@ describe('years of a household', () => {
     expect((await batches.briefs(db, { says: 'SHREDDED' })).length).toBe(
       all.filter((b) => b.styleId === 'shredded').length
     );
-    for (const says of ['%', '_', '\\']) expect(await batches.briefs(db, { says })).toEqual([]);
+    const [some] = newest;
+    const number = String(some!.fillings[0]!.lidNumber);
+    expect((await batches.briefs(db, { says: `${some!.name} ${number}` })).map((b) => b.id)).toEqual([
+      some!.id
+    ]);
+    for (const says of ['%', '_', '\\', '0.02', 'equilibrium'])
+      expect(await batches.briefs(db, { says })).toEqual([]);
     expect((await lots.briefs(db, { topic: 'carrot', most: 2 })).map((l) => l.cropId)).toEqual([
       'carrot',
       'carrot'
@@ -102,7 +108,7 @@ describe('years of a household', () => {
     const rows = () =>
       db('current')
         .orderBy('stream')
-        .select('stream', 'n', 'live', 'state', 'topic', 'begun', 'brief', 'teaches');
+        .select('stream', 'n', 'live', 'state', 'topic', 'begun', 'brief', 'words', 'teaches');
     const before = await rows();
     await db.transaction((trx) => rebuildAll(trx, ZONE));
     expect(await rows()).toEqual(before);

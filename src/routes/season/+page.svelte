@@ -21,7 +21,7 @@
 
 <svelte:head><title>Season · Crockle</title></svelte:head>
 
-<h1>What is ready when</h1>
+<h1>{data.year === data.thisYear ? 'What is ready when' : `What was made in ${data.year}`}</h1>
 {#if data.spans.length === 0 && data.picks.length === 0 && !data.before}
   <p class="mt-3 max-w-prose text-lg">
     The season is still blank. Picks and batches draw themselves here as they come.

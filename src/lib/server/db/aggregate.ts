@@ -19,6 +19,8 @@ export interface Line<Brief> {
   /** When it began, on the household's wall. */
   readonly begun?: number;
   readonly brief?: Brief;
+  /** What it is found by. */
+  readonly words?: string;
   /** What the household learns by it; null: nothing. */
   readonly teaches?: unknown;
 }
@@ -34,7 +36,7 @@ export interface Wanted {
   readonly most?: number;
   /** Left out from the first on. */
   readonly skip?: number;
-  /** Words that the brief must hold. */
+  /** Words by which it is found, or their beginnings. */
   readonly says?: string;
 }
 
@@ -160,8 +162,8 @@ export class Aggregate<
     if (topic !== undefined) void query.where({ topic });
     if (from !== undefined) void query.where('begun', '>=', from);
     if (before !== undefined) void query.where('begun', '<', before);
-    for (const word of says?.split(/\s+/).filter(Boolean) ?? [])
-      void query.whereRaw("brief like ? escape '\\'", [`%${word.replace(/[\\%_]/g, '\\$&')}%`]);
+    for (const word of says?.toLowerCase().split(/\s+/).filter(Boolean) ?? [])
+      void query.whereRaw("words like ? escape '\\'", [`%${word.replace(/[\\%_]/g, '\\$&')}%`]);
     if (most !== undefined) void query.limit(most);
     if (skip) void query.offset(skip);
     return query;
@@ -237,6 +239,7 @@ export class Aggregate<
       topic: line?.topic ?? null,
       begun: line?.begun ?? null,
       brief: line?.brief === undefined ? null : JSON.stringify(line.brief),
+      words: line?.words?.toLowerCase() ?? null,
       teaches
     };
     await trx('current').insert(row).onConflict('stream').merge();

@@ -45,6 +45,7 @@ export const batches = new Aggregate<Batch, BatchEvent, BatchBrief>({
     topic: b.recipe?.id ?? null,
     begun: b.startedAt,
     brief: briefOf(b),
+    words: [b.name, style(b.styleId)?.name, ...b.fillings.map((f) => f.lidNumber)].join(' '),
     teaches: taughtByBatch(b)[0]
   })
 });

@@ -59,6 +59,7 @@
   );
   const most = $derived(max(weeks, (w) => w.g) ?? 1);
   const bar = $derived(scaleLinear().domain([0, most]).range([0, 72]));
+  const roomy = $derived(x(begins + WEEK) - x(begins) > 36);
   const months = $derived.by(() => {
     const out: number[] = [];
     for (let at = begins; at < ends; at += 1440)
@@ -100,7 +101,8 @@
         height={bar(w.g)}
         fill="var(--rule-strong)"
       />
-      {#if w.g > most * 0.55}<text
+      <!-- Where weeks are too narrow for their figures, only the fullest says its own. -->
+      {#if roomy ? w.g > most * 0.55 : w.g === most}<text
           x={x(w.at + WEEK / 2) - 2}
           y={TOP - 28 - bar(w.g)}
           text-anchor="middle"

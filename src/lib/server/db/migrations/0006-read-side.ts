@@ -8,6 +8,8 @@ export async function up(db: Knex): Promise<void> {
     t.integer('begun');
     t.integer('at');
     t.text('brief');
+    // What it is found by, in small letters.
+    t.text('words');
     t.text('teaches');
     t.index(['kind', 'topic']);
     t.index(['kind', 'begun']);
