@@ -16,7 +16,7 @@ const ADDS: Record<string, string[]> = {
   '0003-create-current': ['current'],
   '0004-create-clock': ['clock', 'draft'],
   '0005-people': ['passphrase', 'pass'],
-  '0006-read-side': ['kept']
+  '0006-read-side': ['line', 'kept']
 };
 
 describe('migrations', () => {

@@ -56,18 +56,22 @@ export interface Loaded<State> {
   readonly state: State;
 }
 
-/** A derived row as it is stored. */
-interface Derived {
+/** A line as it is stored, with the state it is of where that is asked for. */
+interface Stored {
   readonly stream: string;
   readonly kind: string;
   readonly live: number;
-  readonly state: string;
+  readonly at: number;
   readonly topic: string;
   readonly begun: number;
-  readonly at: number;
+  readonly words: string;
   readonly brief: string;
   readonly teaches: string;
+  readonly state: string;
 }
+
+/** So many of a kind teach: two years of a large household. Common practice, no source. */
+const NEWEST_TEACH = 800;
 
 /** Where what was learnt is kept. */
 export const LEARNT = 'learnt';
@@ -106,7 +110,9 @@ export class Aggregate<
 
   /** Those that are wanted, the last begun first. */
   async latest(trx: Knex, wanted: Wanted): Promise<State[]> {
-    const rows = await this.wanted(trx, wanted).select('state');
+    const rows = await this.wanted(trx, wanted)
+      .join('current', 'current.stream', 'line.stream')
+      .select<{ state: string }[]>('state');
     return rows.map((r) => JSON.parse(r.state) as State);
   }
 
@@ -118,13 +124,13 @@ export class Aggregate<
 
   /** Whether there is any. */
   async any(trx: Knex, wanted: Omit<Wanted, 'most' | 'skip'>): Promise<boolean> {
-    const rows = await this.wanted(trx, { ...wanted, most: 1 }).select('stream');
+    const rows = await this.wanted(trx, { ...wanted, most: 1 }).select('line.stream');
     return rows.length > 0;
   }
 
   /** How many there are of each topic, and when the last began. */
   async topics(trx: Knex): Promise<Map<string, { n: number; last: number }>> {
-    const rows = (await trx('current')
+    const rows = (await trx('line')
       .where({ kind: this.kind.kind })
       .whereNotNull('topic')
       .groupBy('topic')
@@ -134,34 +140,37 @@ export class Aggregate<
     return new Map(rows.map(({ topic, n, last }) => [topic, { n, last }]));
   }
 
-  /** What each teaches that teaches something, in the order of beginning. */
+  /** What the newest teach, in the order of beginning: what a hand did years ago says little of what it does now. */
   async taught<T>(trx: Knex): Promise<T[]> {
-    const rows = await trx<Derived>('current')
+    const rows = await trx<Stored>('line')
       .where({ kind: this.kind.kind })
       .whereNotNull('teaches')
-      .orderBy('rowid')
+      .orderBy('begun', 'desc')
+      .limit(NEWEST_TEACH)
       .select('teaches');
-    return rows.map((r) => JSON.parse(r.teaches) as T);
+    return rows.map((r) => JSON.parse(r.teaches) as T).reverse();
   }
 
   /** Those that live, and those that were changed since; UTC ms. */
   async liveOrSince(trx: Knex, since: number): Promise<State[]> {
-    const rows = await trx<Derived>('current')
-      .where({ kind: this.kind.kind })
-      .andWhere((q) => void q.where({ live: 1 }).orWhere('at', '>=', since))
-      .select('state');
+    const { kind } = this.kind;
+    const rows = await trx<Stored>('line')
+      .join('current', 'current.stream', 'line.stream')
+      .where((q) => void q.where({ 'line.kind': kind, 'line.live': 1 }))
+      .orWhere((q) => void q.where({ 'line.kind': kind }).where('line.at', '>=', since))
+      .select<{ state: string }[]>('state');
     return rows.map((r) => JSON.parse(r.state) as State);
   }
 
   private wanted(trx: Knex, { live, topic, from, before, most, skip, says }: Wanted) {
-    const query = trx<Derived>('current')
-      .where({ kind: this.kind.kind })
-      .orderBy('begun', 'desc')
-      .orderBy('rowid', 'desc');
-    if (live !== undefined) void query.where({ live: live ? 1 : 0 });
-    if (topic !== undefined) void query.where({ topic });
-    if (from !== undefined) void query.where('begun', '>=', from);
-    if (before !== undefined) void query.where('begun', '<', before);
+    const query = trx<Stored>('line')
+      .where('line.kind', this.kind.kind)
+      .orderBy('line.begun', 'desc')
+      .orderBy('line.rowid', 'desc');
+    if (live !== undefined) void query.where('line.live', live ? 1 : 0);
+    if (topic !== undefined) void query.where('line.topic', topic);
+    if (from !== undefined) void query.where('line.begun', '>=', from);
+    if (before !== undefined) void query.where('line.begun', '<', before);
     for (const word of says?.toLowerCase().split(/\s+/).filter(Boolean) ?? [])
       void query.whereRaw("words like ? escape '\\'", [`%${word.replace(/[\\%_]/g, '\\$&')}%`]);
     if (most !== undefined) void query.limit(most);
@@ -222,34 +231,39 @@ export class Aggregate<
   ): Promise<void> {
     const stream = this.stream(id);
     const { n, at, state } = now;
-    const line = state === undefined ? undefined : this.kind.line?.(state);
-    const teaches = line?.teaches == null ? null : JSON.stringify(line.teaches);
-    if (this.kind.line) await this.unlearn(trx, stream, teaches);
+    await this.keepLine(trx, stream, at, state);
     if (state === undefined) {
       await trx('current').where({ stream }).delete();
+      return;
+    }
+    const { kind } = this.kind;
+    const row = { stream, kind, n, live: this.kind.isLive(state) ? 1 : 0, state: JSON.stringify(state) };
+    await trx('current').insert(row).onConflict('stream').merge();
+  }
+
+  /** How it stands in lists; what was learnt is worked out anew once it teaches otherwise than before. */
+  private async keepLine(trx: Knex, stream: string, at: number, state: State | undefined): Promise<void> {
+    if (!this.kind.line) return;
+    const before = await trx<Stored>('line').where({ stream }).select('teaches').first();
+    const line = state === undefined ? undefined : this.kind.line(state);
+    const teaches = line?.teaches == null ? null : JSON.stringify(line.teaches);
+    if ((before?.teaches ?? null) !== teaches) await trx('kept').where({ id: LEARNT }).delete();
+    if (state === undefined || !line) {
+      await trx('line').where({ stream }).delete();
       return;
     }
     const row = {
       stream,
       kind: this.kind.kind,
-      n,
-      at,
       live: this.kind.isLive(state) ? 1 : 0,
-      state: JSON.stringify(state),
-      topic: line?.topic ?? null,
-      begun: line?.begun ?? null,
-      brief: line?.brief === undefined ? null : JSON.stringify(line.brief),
-      words: line?.words?.toLowerCase() ?? null,
+      at,
+      topic: line.topic ?? null,
+      begun: line.begun ?? null,
+      words: line.words?.toLowerCase() ?? null,
+      brief: line.brief === undefined ? null : JSON.stringify(line.brief),
       teaches
     };
-    await trx('current').insert(row).onConflict('stream').merge();
-  }
-
-  /** What was learnt is worked out anew once something teaches otherwise than before. */
-  private async unlearn(trx: Knex, stream: string, teaches: string | null): Promise<void> {
-    const before = (await trx('current').where({ stream }).select('teaches').first()) as
-      { teaches: string | null } | undefined;
-    if ((before?.teaches ?? null) !== teaches) await trx('kept').where({ id: LEARNT }).delete();
+    await trx('line').insert(row).onConflict('stream').merge();
   }
 
   /** Rebuilds every stream of the kind. */

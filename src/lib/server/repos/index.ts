@@ -164,6 +164,7 @@ export async function rebuildStream(trx: Knex, stream: string, zone: string): Pr
 /** Derives everything anew from the log. */
 export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
   await trx('current').delete();
+  await trx('line').delete();
   await trx('kept').delete();
   for (const kind of Object.values(byKind)) await kind.rebuildAll(trx, zone);
 }

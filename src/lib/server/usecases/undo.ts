@@ -41,8 +41,14 @@ export const undo = useCase(
     const streams = [...new Set(said.map((e) => e.stream))];
     if (streams.length === 0 || said.every((e) => e.type === 'undone'))
       return refuse('nothing-to-undo', { field: 'of' });
+    const first = Math.min(...said.map((e) => e.seq));
     for (const stream of streams) {
-      const rows = (await work.trx('event').where({ stream }).orderBy('n')) as Row[];
+      // What was said before it cannot be built on it.
+      const rows = (await work
+        .trx('event')
+        .where({ stream })
+        .where('seq', '>=', first)
+        .orderBy('n')) as Row[];
       const undone = new Set(
         rows.filter((r) => r.type === 'undone').map((r) => (JSON.parse(r.data) as { of: string }).of)
       );
