@@ -1,6 +1,6 @@
 // The years' figures for npm run bench, side by side: a large household after one season, three years and ten, played through
 // the use cases. Alone: node scripts/bench-years.mjs. Kept in docs/bench-years.md.
-import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuild, ensureModules, freePort, ROOT, startServer } from './lib.mjs';
@@ -115,11 +115,15 @@ export async function benchYears() {
   const { openDatabase } = await read('src/lib/server/db/open.ts');
   const { rebuildAll } = await read('src/lib/server/repos/index.ts');
   const folder = mkdtempSync(join(tmpdir(), 'crockle-years-'));
+  // BENCH_YEARS names a file played before (its marks lie beside it), which is only read.
+  const played = process.env.BENCH_YEARS;
   const file = join(folder, 'years.db');
   const from = performance.now();
-  await playYears(file, { seed: 7, from: '2016-11-01', batches: 300, marks: MARKS }, (year) =>
-    console.log(`  year ${year} played, ${Math.round((performance.now() - from) / 1000)} s`)
-  );
+  if (played) for (const mark of MARKS) copyFileSync(`${played}.${mark}`, `${file}.${mark}`);
+  else
+    await playYears(file, { seed: 7, from: '2016-11-01', batches: 300, marks: MARKS }, (year) =>
+      console.log(`  year ${year} played, ${Math.round((performance.now() - from) / 1000)} s`)
+    );
   const columns = [];
   for (const mark of MARKS) {
     const db = await openDatabase(`${file}.${mark}`);
