@@ -1,7 +1,7 @@
-import { careTasks, verdictsOf } from '$lib/core/care';
+import { verdictsOf } from '$lib/core/care';
 import { rawLife } from '$lib/core/lot';
 import { dayOfWall } from '$lib/core/calendar';
-import { living } from '$lib/server/views';
+import { care, living } from '$lib/server/views';
 import type { PageServerLoad } from './$types';
 
 const TWO_DAYS = 2 * 1440;
@@ -9,9 +9,7 @@ const TWO_DAYS = 2 * 1440;
 export const load: PageServerLoad = async ({ locals }) => {
   const { batches, household, lots, now } = await living(locals.house);
   const today = dayOfWall(now);
-  const tasks = batches
-    .flatMap((b) => careTasks(b, household.places, now))
-    .filter((t) => t.due <= now + TWO_DAYS);
+  const tasks = (await care(locals.house)).filter((t) => t.due <= now + TWO_DAYS);
   const withTasks = new Set(tasks.map((t) => t.batchId));
   return {
     tasks,

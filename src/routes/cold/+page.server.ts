@@ -1,9 +1,8 @@
 import { placeOf, standing } from '$lib/core/batch';
-import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { action } from '$lib/server/http/answers';
 import { USE_CASES } from '$lib/server/usecases';
-import { living } from '$lib/server/views';
+import { care, living } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
@@ -12,9 +11,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   const here = batches.filter((b) => standing(b).some((f) => cold.has(placeOf(f))));
   return {
     stock: stock(here, household.places),
-    tasks: here
-      .flatMap((b) => careTasks(b, household.places, now))
-      .filter((t) => cold.has(t.placeId) && t.due <= now),
+    tasks: (await care(locals.house)).filter((t) => cold.has(t.placeId) && t.due <= now),
     batches: here
   };
 };

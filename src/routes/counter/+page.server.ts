@@ -1,17 +1,17 @@
 import { placeOf, standing } from '$lib/core/batch';
-import { careTasks } from '$lib/core/care';
 import { action } from '$lib/server/http/answers';
 import { USE_CASES } from '$lib/server/usecases';
-import { living } from '$lib/server/views';
+import { care, living } from '$lib/server/views';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const { batches, household, now } = await living(locals.house);
+  const { batches, household } = await living(locals.house);
   const counters = new Set(household.places.filter((p) => p.kind === 'counter').map((p) => p.id));
   const here = batches.filter((b) => standing(b).some((f) => counters.has(placeOf(f))));
+  const stand = new Set(here.map((b) => b.id));
   return {
     batches: here,
-    tasks: here.flatMap((b) => careTasks(b, household.places, now))
+    tasks: (await care(locals.house)).filter((t) => stand.has(t.batchId))
   };
 };
 

@@ -22,6 +22,8 @@ export interface House {
   readonly backups?: Pick<Backups, 'state'>;
   /** The passphrases and passes of the house. */
   readonly keys?: Keys;
+  /** What was read for this request: the frame of the page and the page itself want the same. Absent: each reads anew. */
+  readonly seen?: Map<string, Promise<unknown>>;
   /** Who asks; null where nobody is asked for a name. */
   readonly hand?: Hand | null;
 }

@@ -1,6 +1,6 @@
 import { placeOf, standing, type Batch } from '../../core/batch';
 import type { WallMinute } from '../../core/calendar';
-import { careTasks } from '../../core/care';
+import { careTasks, type CareTask } from '../../core/care';
 import { shoppingList, type Household, type Pantry } from '../../core/kit';
 import type { Lot } from '../../core/lot';
 import { wallOf } from '../clock';
@@ -26,19 +26,42 @@ export interface Overview {
 /** Now, on the household's wall. */
 export const nowOf = (house: House): WallMinute => wallOf(house.clock.now(), house.zone);
 
-/** Everything that lives: what most rooms show. */
-export async function living(
-  house: House
-): Promise<{ household: Household; lots: Lot[]; batches: Batch[]; pantry: Pantry; now: WallMinute }> {
-  const { db } = house;
-  return {
-    household: await household(db),
-    lots: await lots.list(db, 'live'),
-    batches: await batches.list(db, 'live'),
-    pantry: await pantry(db),
-    now: nowOf(house)
-  };
+/** Reads once for a request, whoever asks for it again. A request that writes does so before it reads. */
+function once<T>(house: House, what: string, read: () => Promise<T>): Promise<T> {
+  const known = house.seen?.get(what) as Promise<T> | undefined;
+  if (known) return known;
+  const reading = read();
+  house.seen?.set(what, reading);
+  return reading;
 }
+
+/** Everything that lives: what most rooms show. */
+export interface Living {
+  readonly household: Household;
+  readonly lots: readonly Lot[];
+  readonly batches: readonly Batch[];
+  readonly pantry: Pantry;
+  readonly now: WallMinute;
+}
+
+export const living = (house: House): Promise<Living> =>
+  once(house, 'living', async () => {
+    const { db } = house;
+    return {
+      household: await household(db),
+      lots: await lots.list(db, 'live'),
+      batches: await batches.list(db, 'live'),
+      pantry: await pantry(db),
+      now: nowOf(house)
+    };
+  });
+
+/** All that wants doing, of every batch that lives. */
+export const care = (house: House): Promise<readonly CareTask[]> =>
+  once(house, 'care', async () => {
+    const { batches, household, now } = await living(house);
+    return batches.flatMap((b) => careTasks(b, household.places, now));
+  });
 
 /** What the command box finds: living batches with their jars, and picks. */
 export interface Findable {
@@ -51,16 +74,13 @@ export interface Findable {
 export async function shell(house: House): Promise<{ overview: Overview; find: Findable[] }> {
   const all = await living(house);
   const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
-  return { overview: overviewOf(house, all), find: findables(all.batches, eaten) };
+  return { overview: overviewOf(house, all, await care(house)), find: findables(all.batches, eaten) };
 }
 
-type Living = Awaited<ReturnType<typeof living>>;
-
-function overviewOf(house: House, all: Living): Overview {
+function overviewOf(house: House, all: Living, tasks: readonly CareTask[]): Overview {
   const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
   const jars = all.batches.flatMap(standing);
   const at = (kind: string) => jars.filter((f) => kindOf.get(placeOf(f)) === kind).length;
-  const tasks = all.batches.flatMap((b) => careTasks(b, all.household.places, all.now));
   return {
     household: all.household,
     now: all.now,

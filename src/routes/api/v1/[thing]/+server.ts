@@ -1,10 +1,9 @@
 import { json } from '@sveltejs/kit';
-import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { problemJson } from '$lib/server/http/answers';
 import { jsonBody } from '$lib/server/http/bodies';
 import { allRecipes, brines } from '$lib/server/repos';
-import { living } from '$lib/server/views';
+import { care, living } from '$lib/server/views';
 import {
   computeWorksheet,
   learntOf,
@@ -26,10 +25,7 @@ const READS: Record<string, (house: House) => Promise<unknown>> = {
   recipes: async (house) => allRecipes(house.db),
   brines: async (house) => brines.list(house.db, 'live'),
   pantry: async (house) => (await living(house)).pantry,
-  tasks: async (house) => {
-    const { batches, household, now } = await living(house);
-    return batches.flatMap((b) => careTasks(b, household.places, now));
-  },
+  tasks: care,
   stock: async (house) => {
     const { batches, household } = await living(house);
     return stock(batches, household.places).map(({ batch, ...jar }) => ({
