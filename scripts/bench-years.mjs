@@ -3,21 +3,9 @@
 import { copyFileSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ensureBuild, ensureModules, freePort, ROOT, startServer } from './lib.mjs';
+import { ensureBuild, ensureModules, freePort, ROOMS, ROOT, startServer } from './lib.mjs';
 
 const MARKS = [1, 3, 10];
-const ROOMS = [
-  '/',
-  '/garden',
-  '/bench',
-  '/counter',
-  '/cold',
-  '/pantry',
-  '/season',
-  '/notebook',
-  '/notebook/recipes',
-  '/kit'
-];
 const median = (all) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)];
 const ms = (n) => `${n.toFixed(n < 10 ? 1 : 0)} ms`;
 

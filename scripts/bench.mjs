@@ -5,7 +5,16 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { measureCore } from './bench-core.mjs';
 import { benchYears } from './bench-years.mjs';
-import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, freePort, ROOT, startServer } from './lib.mjs';
+import {
+  CHROMIUM,
+  ensureBuild,
+  ensureChromium,
+  ensureModules,
+  freePort,
+  ROOMS,
+  ROOT,
+  startServer
+} from './lib.mjs';
 
 ensureModules();
 // The tests build without compression; what goes over the wire is measured with it.
@@ -41,18 +50,7 @@ rows.push([
   ''
 ]);
 const batches = await (await fetch(`${base}/api/v1/batches`)).json();
-for (const path of [
-  '/',
-  '/garden',
-  '/bench',
-  '/counter',
-  '/cold',
-  '/pantry',
-  '/season',
-  '/notebook',
-  `/notebook/${batches[0].id}`,
-  '/kit'
-]) {
+for (const path of [...ROOMS, `/notebook/${batches[0].id}`]) {
   const all = [];
   for (let i = 0; i < 25; i++) {
     const from = performance.now();

@@ -7,6 +7,19 @@ import { fileURLToPath } from 'node:url';
 
 export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
 export const CHROMIUM = process.env.CROCKLE_CHROMIUM ?? '/usr/bin/chromium';
+/** Every room, for what goes through all of them. */
+export const ROOMS = [
+  '/',
+  '/garden',
+  '/bench',
+  '/counter',
+  '/cold',
+  '/pantry',
+  '/season',
+  '/notebook',
+  '/notebook/recipes',
+  '/kit'
+];
 const at = (...parts) => join(ROOT, ...parts);
 const mtime = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0);
 

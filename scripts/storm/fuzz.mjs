@@ -1,7 +1,7 @@
 // Every command and every form, each field in turn given what nobody should send; noise, raw bodies, media types.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ROOT } from '../lib.mjs';
+import { ROOMS, ROOT } from '../lib.mjs';
 import { many } from './ground.mjs';
 
 const deep = (n) => JSON.parse('['.repeat(n) + ']'.repeat(n));
@@ -285,19 +285,7 @@ function absurdAt(v, at = '') {
 /** All rooms still open, no reading holds nonsense, and the log says what is derived. */
 async function after(ground, server, file, faults, what) {
   const batches = await server.read('batches');
-  const rooms = [
-    '/',
-    '/garden',
-    '/bench',
-    '/counter',
-    '/cold',
-    '/pantry',
-    '/season',
-    '/notebook',
-    '/notebook/recipes',
-    '/kit',
-    ...batches.slice(0, 5).map((b) => `/notebook/${b.id}`)
-  ];
+  const rooms = [...ROOMS, ...batches.slice(0, 5).map((b) => `/notebook/${b.id}`)];
   for (const room of rooms) {
     const page = await fetch(server.base + room);
     if (!page.ok) faults.all.push(`the room ${room} answers ${page.status}`);
