@@ -1,7 +1,15 @@
 // The file itself: damaged, cut, replaced, copied as a layman would, restored in the wrong state; the disk full; two servers.
 import { spawnSync } from 'node:child_process';
-import { copyFileSync, existsSync, readFileSync, truncateSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import {
+  chmodSync,
+  chownSync,
+  copyFileSync,
+  existsSync,
+  readFileSync,
+  truncateSync,
+  writeFileSync
+} from 'node:fs';
+import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { ROOT } from '../lib.mjs';
 
@@ -154,6 +162,49 @@ export async function twoServers(ground) {
     holds: 'the second ends and says who runs it, the first goes on, the third starts',
     found: `${refused ? 'refused' : 'STARTED'}, ${yes} of 50 writes of the first went through, the third ${after ? 'started' : 'DID NOT START'}`,
     ok: refused && yes === 50 && after
+  };
+}
+
+/** Folder or file read-only at the start, and while it runs. Root may write anywhere: then it is tried as nobody. */
+export async function readOnly(ground) {
+  const file = ground.copy();
+  const folder = dirname(file);
+  const root = process.getuid?.() === 0;
+  const as = root ? { uid: 65534, gid: 65534 } : {};
+  if (root) {
+    chmodSync(ground.folder, 0o711);
+    for (const path of [folder, file]) chownSync(path, 65534, 65534);
+  }
+  const mode = (path, write) =>
+    chmodSync(path, path === folder ? (write ? 0o755 : 0o555) : write ? 0o644 : 0o444);
+  const did = 'the folder, then the file read-only at a start; the folder while it runs';
+  let server = await ground.serve(file, {}, as);
+  if (server.ended)
+    return { did, holds: '', found: 'not tried: nobody may run it on this machine', ok: true };
+  const faults = [];
+  mode(folder, false);
+  const reads = (await fetch(`${server.base}/garden`)).ok;
+  if (!reads) faults.push('reads stopped');
+  await server.end();
+  if (server.child.exitCode !== 0 || /\n\s+at /.test(server.said)) faults.push('it did not end well');
+  for (const path of [folder, file]) {
+    mode(folder, true);
+    mode(path, false);
+    server = await ground.serve(file, {}, as);
+    if (!server.ended || /\n\s+at |node:internal/.test(server.said))
+      faults.push(`started, or showed a stack: ${server.said.slice(0, 200)}`);
+    if (!/cannot write to/.test(server.said)) faults.push('it did not say what to do');
+    await server.end();
+    mode(path, true);
+  }
+  server = await ground.serve(file, {}, as);
+  if (server.ended) faults.push('it did not start when it could be written again');
+  await server.end();
+  return {
+    did,
+    holds: 'reads go on, ends well, a start says what to do, recovers',
+    found: faults.join('; ') || 'as it must',
+    ok: faults.length === 0
   };
 }
 

@@ -61,8 +61,8 @@ export class Ground {
   }
 
   /** Starts a server on a file; it is up when this answers, or has ended. */
-  async serve(file, env = {}) {
-    const server = new Server(file, await freePort(), env);
+  async serve(file, env = {}, as = {}) {
+    const server = new Server(file, await freePort(), env, as);
     this.#servers.add(server);
     await server.begin();
     return server;
@@ -92,7 +92,8 @@ export class Ground {
 
 export class Server {
   said = '';
-  constructor(file, port, env) {
+  constructor(file, port, env, as) {
+    this.as = as;
     this.file = file;
     this.port = port;
     this.env = env;
@@ -102,6 +103,7 @@ export class Server {
   async begin() {
     this.child = spawn(process.execPath, ['server.mjs'], {
       cwd: ROOT,
+      ...this.as,
       stdio: ['ignore', 'pipe', 'pipe'],
       env: {
         ...process.env,

@@ -8,7 +8,7 @@ import { Backups } from './db/backups';
 import { lockDatabase } from './db/lock';
 import { LogKeeper } from './db/log-keeper';
 import { openDatabase } from './db/open';
-import { newDatabaseSays } from './db/sound';
+import { checkWritable, newDatabaseSays } from './db/sound';
 import { openScale } from './devices';
 import { Keys } from './people';
 import { keepShape } from './repos';
@@ -25,6 +25,7 @@ export async function openHouse(
   const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
   const made = newDatabaseSays(config.database);
   mkdirSync(dirname(config.database), { recursive: true });
+  checkWritable(config.database);
   const unlock = lockDatabase(config.database);
   const db = await openDatabase(config.database).catch((error: unknown) => {
     unlock();

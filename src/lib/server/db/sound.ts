@@ -1,4 +1,13 @@
-import { closeSync, existsSync, openSync, readdirSync, readSync, statSync } from 'node:fs';
+import {
+  accessSync,
+  closeSync,
+  constants,
+  existsSync,
+  openSync,
+  readdirSync,
+  readSync,
+  statSync
+} from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 
@@ -21,6 +30,19 @@ export function newDatabaseSays(filename: string): string | null {
   return beside.length === 0
     ? `There is no database at ${filename} yet: a new, empty household is made.`
     : `THERE IS NO DATABASE AT ${filename}: a new, EMPTY household is made. The folder holds others: ${beside.join(', ')}. If one of them is yours, stop Crockle and name it in CROCKLE_DATABASE.`;
+}
+
+/** Throws a sentence with what to do where a file, its log or its folder cannot be written to. */
+export function checkWritable(filename: string): void {
+  if (filename === ':memory:') return;
+  for (const path of [dirname(filename), filename, `${filename}-wal`])
+    try {
+      if (existsSync(path)) accessSync(path, constants.W_OK);
+    } catch {
+      throw new Error(
+        `Crockle cannot write to ${path}: nothing was changed. Give the account that runs it the right to write there, or name another place in CROCKLE_DATABASE.`
+      );
+    }
 }
 
 /** Throws a sentence with what to do where a file is no sound database. */
