@@ -98,8 +98,20 @@ const MAY = new Set([200, 303, 400, 401, 403, 404, 405, 409, 411, 413, 415, 421,
 /** Words that no page and no answer may hold. */
 const INSIDES = /at \w+ \(|node_modules|\/src\/lib|SQLITE|knex|undefined|\[object|NaN/;
 
-/** In a name or a note any word is a word; elsewhere these must never come through. */
-const WORDS = new Set(['name', 'note', 'notes', 'bed', 'beds', 'variety', 'reason', 'card', 'what', 'said']);
+/** In an id, a name or a note any word is a word; elsewhere these must never come through. */
+const WORDS = new Set([
+  'commandId',
+  'name',
+  'note',
+  'notes',
+  'bed',
+  'beds',
+  'variety',
+  'reason',
+  'card',
+  'what',
+  'said'
+]);
 const NO_NUMBERS = new Set(['NaN', 'Infinity', '-Infinity']);
 const nastyFor = (field) => NASTY.filter((bad) => !WORDS.has(field) || !NO_NUMBERS.has(bad));
 
@@ -113,13 +125,12 @@ function forms() {
       if (entry.isDirectory()) walk(join(folder, entry.name), `${path}/${entry.name}`);
       else if (entry.name === '+page.server.ts') {
         const text = readFileSync(join(folder, entry.name), 'utf8');
-        for (const [, name, quoted, bare] of text.matchAll(
-          /(\w+): action\(USE_CASES(?:\['([\w-]+)'\]|\.(\w+))\)/g
+        const room = path.replace('[id]', path.includes('recipes') ? 'plain-kraut' : 'kraut');
+        // An action is made of a use case by its name in the API, or of one of the door by its name in code.
+        for (const [, name, quoted, bare, ofDoor] of text.matchAll(
+          /(\w+): (?:action|comeIn)\((?:USE_CASES(?:\['([\w-]+)'\]|\.(\w+))|(\w+))\)/g
         ))
-          out.push({
-            to: `${path.replace('[id]', path.includes('recipes') ? 'plain-kraut' : 'kraut')}?/${name}`,
-            useCase: quoted ?? bare
-          });
+          out.push({ to: `${room}?/${name}`, useCase: quoted ?? bare, ofDoor });
       }
     }
   };
@@ -145,7 +156,7 @@ class Faults {
 }
 
 async function commands(ground, server, faults) {
-  const { GOOD, USE_CASES } = ground.modules;
+  const { GOOD, GOOD_ASIDE, USE_CASES, benchDraftSchema } = ground.modules;
   let n = 0;
   const asked = Object.keys(USE_CASES).flatMap((name) => [
     ...fieldsOf(USE_CASES[name].schema, GOOD[name]).flatMap((field) =>
@@ -163,6 +174,12 @@ async function commands(ground, server, faults) {
       field: ''
     }))
   ]);
+  for (const [name, good] of Object.entries(GOOD_ASIDE))
+    for (const field of Object.keys(good))
+      for (const bad of nastyFor(field)) asked.push({ name, body: { ...good, [field]: bad }, field });
+  for (const field of Object.keys(benchDraftSchema.shape))
+    for (const bad of nastyFor(field))
+      asked.push({ name: 'bench-draft', body: { set: { [field]: bad } }, field });
   await many(6, asked, async ({ name, body, field }) => {
     const answer = await server.say(name, body);
     faults.see(`${name} ${field} ${JSON.stringify(body)?.slice(0, 200)}`, answer.status, await answer.text());
@@ -218,7 +235,7 @@ async function noise(ground, server, faults) {
 /** Every command, each field from its schema. */
 export async function fuzzCommands(ground) {
   const file = ground.copy();
-  const server = await ground.serve(file);
+  const server = await ground.serve(file, { CROCKLE_SCALE: 'stand-in' });
   const faults = new Faults();
   await commands(ground, server, faults);
   await noise(ground, server, faults);
@@ -230,17 +247,20 @@ export async function fuzzForms(ground) {
   const file = ground.copy();
   const server = await ground.serve(file);
   const faults = new Faults();
-  const { GOOD, USE_CASES } = ground.modules;
+  const { GOOD, GOOD_DOOR, USE_CASES } = ground.modules;
   let n = 0;
   const text = (v) => (typeof v === 'string' ? v : JSON.stringify(v));
-  const asked = forms().flatMap(({ to, useCase }) =>
-    fieldsOf(USE_CASES[useCase].schema, GOOD[useCase]).flatMap((field) =>
+  const goodOf = ({ useCase, ofDoor }) => (ofDoor ? GOOD_DOOR[ofDoor] : GOOD[useCase]);
+  const missed = forms().filter((form) => !goodOf(form));
+  faults.all.push(...missed.map(({ to }) => `nobody knows what is right in ${to}`));
+  const asked = forms().flatMap((form) =>
+    fieldsOf(form.ofDoor ? {} : USE_CASES[form.useCase].schema, goodOf(form) ?? {}).flatMap((field) =>
       nastyFor(field)
         .filter(() => ground.dice.below(ground.short ? 12 : 3) === 0)
         .map((bad) => ({
-          to,
+          to: form.to,
           field,
-          body: { commandId: `g${++n}`, ...GOOD[useCase], [field]: bad },
+          body: { commandId: `g${++n}`, ...goodOf(form), [field]: bad },
           parts: ground.dice.below(2) === 0
         }))
     )

@@ -130,3 +130,22 @@ export const GOOD: Readonly<Record<UseCaseName, Record<string, unknown>>> = {
   'reset-learning': { what: 'trim:carrot' },
   undo: { of: 'bite' }
 };
+
+/** What stores nothing in the log: right inputs, by the name it has in the API. */
+export const GOOD_ASIDE: Readonly<Record<string, Record<string, unknown>>> = {
+  worksheet: { ...START, items: [{ cropId: 'kohlrabi', prepared: '1 195 g' }] },
+  'bench-draft': { set: { styleId: 'pieces' }, forget: ['name'], anew: false },
+  'step-clock': { by: 'day' },
+  scale: { do: 'put', g: 86 }
+};
+
+/** Who may come in: right inputs of Kit's forms and of the sign-in, by the use case's name in code. */
+export const GOOD_DOOR: Readonly<Record<string, Record<string, unknown>>> = {
+  setPassphrase: { role: 'guest', passphrase: 'only looking at jars', current: '' },
+  dropGuests: {},
+  signOutEverywhere: {},
+  takeBackPass: { passId: 'nobody' },
+  makeToken: { name: 'Barn screen', role: 'guest', days: 5 },
+  signIn: { name: 'Ida', passphrase: 'kohlrabi under the stairs' },
+  beginHouse: { name: 'Ida', code: 'AAAA-AAAA', passphrase: 'kohlrabi under the stairs' }
+};
