@@ -33,7 +33,8 @@ export async function openHouse(
   });
   if (made) log.warn(made);
   const shape = await keepShape(db, config.zone);
-  if (shape !== 'as it was')
+  // A new file has nothing to derive.
+  if (shape !== 'as it was' && !made)
     log.warn(
       shape === 'mended'
         ? 'The lists derived from the log were not whole: derived anew, nothing is lost.'
