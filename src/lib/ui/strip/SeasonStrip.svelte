@@ -58,7 +58,7 @@
     ).map(([week, g]) => ({ at: begins + week * WEEK, g }))
   );
   const most = $derived(max(weeks, (w) => w.g) ?? 1);
-  const bar = $derived(scaleLinear().domain([0, most]).range([0, 72]));
+  const bar = $derived(scaleLinear().domain([0, most]).range([0, 58]));
   const roomy = $derived(x(begins + WEEK) - x(begins) > 36);
   const months = $derived.by(() => {
     const out: number[] = [];
