@@ -14,7 +14,11 @@ export const init: ServerInit = async () => {
   if (building) return;
   open = await openHouse(readConfig(process.env));
   // A stream that never ends would keep the server from ending.
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => open?.house.scale?.close());
+  for (const signal of ['SIGINT', 'SIGTERM'] as const)
+    process.once(signal, () => {
+      open?.house.scale?.close();
+      open?.house.news?.close();
+    });
   process.once('sveltekit:shutdown', () => void open?.close());
 };
 

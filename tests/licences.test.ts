@@ -6,7 +6,7 @@ import { licenceList, licencePage } from '../scripts/licences.mjs';
 const lock = JSON.parse(readFileSync('package-lock.json', 'utf8')) as { packages: Record<string, unknown> };
 
 /** Those under which the product may carry a package, or be made with one. */
-const MAY = /^(MIT|ISC|0BSD|BSD-[23]-Clause|Apache-2\.0|BlueOak-1\.0\.0|OFL-1\.1|MPL-2\.0)$/;
+const MAY = /^(MIT|ISC|0BSD|BSD-[23]-Clause|Apache-2\.0|BlueOak-1\.0\.0|OFL-1\.1|MPL-2\.0|Python-2\.0)$/;
 /** Said otherwise than by one short name, and looked at by hand. */
 const LOOKED_AT = new Map([
   ['rc', '(BSD-2-Clause OR MIT OR Apache-2.0)'],

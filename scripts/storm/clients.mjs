@@ -114,7 +114,7 @@ export async function strangers(ground) {
   );
 
   // Not in: no room, no command, no reading, under no cookie or header that was made up.
-  const { USE_CASES, GOOD } = ground.modules;
+  const { COMMANDS, GOOD } = ground.modules;
   const made = [
     '',
     'crockle=',
@@ -146,18 +146,18 @@ export async function strangers(ground) {
 
   // A guest may nothing, whatever it is.
   const kit = (to, said) =>
-    fetch(`${server.base}/kit?/${to}`, {
+    fetch(`${server.base}/do/${to}`, {
       method: 'POST',
       headers: { cookie, accept: 'application/json', 'x-sveltekit-action': 'true', origin: server.base },
       body: new URLSearchParams(said)
     });
-  await kit('passphrase', { commandId: 'g', role: 'guest', passphrase: GUESTS, current: OURS });
+  await kit('set-passphrase', { commandId: 'g', role: 'guest', passphrase: GUESTS, current: OURS });
   const guest = (await comeIn(server, { name: 'Max', passphrase: GUESTS })).cookie;
   see(guest !== '', 'a guest did not come in');
   const before = JSON.stringify(
     await (await fetch(`${server.base}/api/v1/kit`, { headers: { cookie } })).json()
   );
-  for (const name of [...Object.keys(USE_CASES), 'bench-draft', 'step-clock'])
+  for (const name of [...Object.keys(COMMANDS), 'bench-draft', 'step-clock'])
     see(
       (await server.say(name, { commandId: `q${name}`, ...GOOD[name] }, { cookie: guest })).status === 403,
       `a guest may ${name}`

@@ -1,7 +1,5 @@
 // Every command and every form, each field in turn given what nobody should send; noise, raw bodies, media types.
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { ROOMS, ROOT } from '../lib.mjs';
+import { ROOMS } from '../lib.mjs';
 import { many } from './ground.mjs';
 
 const deep = (n) => JSON.parse('['.repeat(n) + ']'.repeat(n));
@@ -117,26 +115,19 @@ const nastyFor = (field) => NASTY.filter((bad) => !WORDS.has(field) || !NO_NUMBE
 
 const fieldsOf = (schema, good) => [...new Set([...Object.keys(schema.shape ?? {}), ...Object.keys(good)])];
 
-/** The forms of the rooms, by their action: read off the pages' own files. */
-function forms() {
-  const out = [];
-  const walk = (folder, path) => {
-    for (const entry of readdirSync(folder, { withFileTypes: true })) {
-      if (entry.isDirectory()) walk(join(folder, entry.name), `${path}/${entry.name}`);
-      else if (entry.name === '+page.server.ts') {
-        const text = readFileSync(join(folder, entry.name), 'utf8');
-        const room = path.replace('[id]', path.includes('recipes') ? 'plain-kraut' : 'kraut');
-        // An action is made of a use case by its name in the API, or of one of the door by its name in code.
-        for (const [, name, quoted, bare, ofDoor] of text.matchAll(
-          /(\w+): (?:action|comeIn)\((?:USE_CASES(?:\['([\w-]+)'\]|\.(\w+))|(\w+))\)/g
-        ))
-          out.push({ to: `${room}?/${name}`, useCase: quoted ?? bare, ofDoor });
-      }
-    }
-  };
-  walk(join(ROOT, 'src/routes'), '');
-  return out;
-}
+/** Every form that a page may send: the commands of the registry, and the two ways of coming in. */
+const forms = ({ COMMANDS, DOOR_COMMANDS, GOOD, GOOD_DOOR }) => [
+  ...Object.keys(COMMANDS).map((name) => ({
+    to: `/do/${name}`,
+    fields: fieldsOf(COMMANDS[name].input, GOOD[name]),
+    good: GOOD[name]
+  })),
+  ...Object.keys(GOOD_DOOR).map((name) => ({
+    to: name in DOOR_COMMANDS ? `/do/${name}` : `/sign-in?/${name}`,
+    fields: Object.keys(GOOD_DOOR[name]),
+    good: GOOD_DOOR[name]
+  }))
+];
 
 /** What was sent and how it was answered, so that a fault can be looked at. */
 class Faults {
@@ -156,10 +147,10 @@ class Faults {
 }
 
 async function commands(ground, server, faults) {
-  const { GOOD, GOOD_ASIDE, USE_CASES, benchDraftSchema } = ground.modules;
+  const { GOOD, GOOD_ASIDE, COMMANDS, benchDraftSchema } = ground.modules;
   let n = 0;
-  const asked = Object.keys(USE_CASES).flatMap((name) => [
-    ...fieldsOf(USE_CASES[name].schema, GOOD[name]).flatMap((field) =>
+  const asked = Object.keys(COMMANDS).flatMap((name) => [
+    ...fieldsOf(COMMANDS[name].input, GOOD[name]).flatMap((field) =>
       nastyFor(field)
         .filter(() => !ground.short || ground.dice.below(4) === 0)
         .map((bad) => ({
@@ -194,7 +185,7 @@ async function commands(ground, server, faults) {
 async function noise(ground, server, faults) {
   const { below, of } = ground.dice;
   const things = [
-    ...Object.keys(ground.modules.USE_CASES),
+    ...Object.keys(ground.modules.COMMANDS),
     'worksheet',
     'bench-draft',
     'step-clock',
@@ -247,20 +238,18 @@ export async function fuzzForms(ground) {
   const file = ground.copy();
   const server = await ground.serve(file);
   const faults = new Faults();
-  const { GOOD, GOOD_DOOR, USE_CASES } = ground.modules;
   let n = 0;
   const text = (v) => (typeof v === 'string' ? v : JSON.stringify(v));
-  const goodOf = ({ useCase, ofDoor }) => (ofDoor ? GOOD_DOOR[ofDoor] : GOOD[useCase]);
-  const missed = forms().filter((form) => !goodOf(form));
-  faults.all.push(...missed.map(({ to }) => `nobody knows what is right in ${to}`));
-  const asked = forms().flatMap((form) =>
-    fieldsOf(form.ofDoor ? {} : USE_CASES[form.useCase].schema, goodOf(form) ?? {}).flatMap((field) =>
+  const all = forms(ground.modules);
+  faults.all.push(...all.filter((f) => !f.good).map(({ to }) => `nobody knows what is right in ${to}`));
+  const asked = all.flatMap(({ to, fields, good }) =>
+    fields.flatMap((field) =>
       nastyFor(field)
         .filter(() => ground.dice.below(ground.short ? 12 : 3) === 0)
         .map((bad) => ({
-          to: form.to,
+          to,
           field,
-          body: { commandId: `g${++n}`, ...goodOf(form), [field]: bad },
+          body: { commandId: `g${++n}`, ...good, [field]: bad },
           parts: ground.dice.below(2) === 0
         }))
     )
@@ -273,7 +262,7 @@ export async function fuzzForms(ground) {
     const answer = await fetch(server.base + to, { method: 'POST', headers, body: form });
     faults.see(`${to} ${field} ${JSON.stringify(body)?.slice(0, 200)}`, answer.status, await answer.text());
   });
-  for (const { to } of forms())
+  for (const { to } of all)
     for (const type of TYPES) {
       const answer = await fetch(server.base + to, {
         method: 'POST',
@@ -287,7 +276,7 @@ export async function fuzzForms(ground) {
     server,
     file,
     faults,
-    `${forms().length} forms, each field, urlencoded, in parts, with files, as other media`
+    `${all.length} forms, each field, urlencoded, in parts, with files, as other media`
   );
 }
 

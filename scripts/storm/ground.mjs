@@ -24,7 +24,7 @@ export async function houseModules() {
   const { testHouse } = await read('tests/support/house.ts');
   const { GOOD, GOOD_ASIDE, GOOD_DOOR, PREPARED } = await read('tests/support/good.ts');
   const { benchDraftSchema } = await read('src/lib/schema/batch.ts');
-  const { USE_CASES } = await read('src/lib/server/usecases/index.ts');
+  const { COMMANDS, DOOR_COMMANDS } = await read('src/lib/schema/commands/index.ts');
   const { openDatabase } = await read('src/lib/server/db/open.ts');
   const { rebuildAll } = await read('src/lib/server/repos/index.ts');
   return {
@@ -34,7 +34,8 @@ export async function houseModules() {
     GOOD_DOOR,
     benchDraftSchema,
     PREPARED,
-    USE_CASES,
+    COMMANDS,
+    DOOR_COMMANDS,
     openDatabase,
     rebuildAll
   };

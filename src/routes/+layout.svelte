@@ -6,6 +6,8 @@
   import Toasts from '$lib/ui/shell/Toasts.svelte';
   import { NEW_HOUSEHOLD } from '$lib/core/kit';
   import { provideHouse } from '$lib/ui/house.svelte';
+  import { knowHouse } from '$lib/ui/send';
+  import { news } from '$lib/ui/shell/news.svelte';
   import { provideDrawn } from '$lib/ui/jar/drawn.svelte';
   import DrawnPieces from '$lib/ui/jar/DrawnPieces.svelte';
   import { theme } from '$lib/ui/theme';
@@ -16,6 +18,12 @@
     household: data.overview?.household ?? NEW_HOUSEHOLD,
     now: data.overview?.now ?? 0
   }));
+  // Told as it is loaded, for whatever is sent from then on.
+  $effect.pre(() => {
+    if (data.overview) knowHouse(data.overview);
+  });
+  const inside = $derived(data.overview !== null);
+  $effect(() => (inside ? news.listen() : undefined));
   const drawn = provideDrawn();
   // From here on keys and taps are heard: the browser tests and the pictures wait for it.
   onMount(() => {

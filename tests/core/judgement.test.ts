@@ -7,7 +7,7 @@ import { as } from '$lib/core/quantity';
 import { readCard } from '$lib/core/recipe';
 import { placeCautions, saltCautions, SIGNS } from '$lib/core/safety';
 import { equilibriumSalinity, saltKind } from '$lib/core/salt';
-import { readFilled, readHeavy } from '$lib/schema/common';
+import { readFilled, readHeavy } from '$lib/core/kitchen';
 import { waysOf, NEW_HOUSEHOLD } from '$lib/core/kit';
 import { pieceWeights, crop } from '$lib/core/produce';
 import type { WorksheetInput } from '$lib/core/worksheet';
@@ -190,6 +190,10 @@ describe('a jar that is to be thrown away', () => {
   const started: BatchEvent = {
     type: 'started',
     data: {
+      aim: null,
+      rinses: [],
+      recipe: null,
+      brineSaid: false,
       name: 'Kraut',
       styleId: 'shredded',
       items: [{ lotId: null, cropId: 'cabbage-white', name: 'White cabbage', preparedG: 1800 }],

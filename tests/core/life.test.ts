@@ -43,7 +43,16 @@ import {
   type Place
 } from '$lib/core/kit';
 import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
-import { evolveLot, isOpen, mayCorrect, mayTake, rawLife, type Lot, type LotEvent } from '$lib/core/lot';
+import {
+  atBench,
+  evolveLot,
+  isOpen,
+  mayCorrect,
+  mayTake,
+  rawLife,
+  type Lot,
+  type LotEvent
+} from '$lib/core/lot';
 import { pHCautions } from '$lib/core/safety';
 import { batch, filling, PLACES, START } from '../support/builders';
 import { near, vector } from '../support/vectors';
@@ -434,15 +443,23 @@ describe('a lot', () => {
               : mayTake(
                   l,
                   s.g,
-                  s.type === 'putBack' || (s.type === 'ended' && s.from === 'bench') ? 'bench' : 'garden'
+                  s.type === 'putBack' || (s.type === 'ended' && s.from === 'bench') ? 'bench' : null
                 );
           if (!may.ok) continue;
           const e: LotEvent =
             s.type === 'corrected'
               ? { type: 'corrected', data: { weighed: { said: '', g: s.g }, note: '' } }
               : s.type === 'ended'
-                ? { type: 'ended', data: { how: 'composted', g: may.value, from: s.from, note: '' } }
-                : { type: s.type, data: { g: may.value } };
+                ? {
+                    type: 'ended',
+                    data: {
+                      how: 'composted',
+                      g: may.value,
+                      bench: s.from === 'bench' ? 'bench' : null,
+                      note: ''
+                    }
+                  }
+                : { type: s.type, data: { bench: 'bench', g: may.value } };
           l = evolveLot('l1', l, e)!;
           const sum = l.gardenG + l.benchG + l.packedG + Object.values(l.endedG).reduce((a, b) => a + b, 0);
           expect(Math.abs(sum - l.weighed.g)).toBeLessThan(1.5);
@@ -453,11 +470,12 @@ describe('a lot', () => {
   });
   it('what did not fit stays on the bench, prepared', () => {
     const l = lot(
-      { type: 'takenToBench', data: { g: 3400 } },
-      { type: 'prepared', data: { weighed: { said: '2700 g', g: 2700 } } },
-      { type: 'packed', data: { g: 3000, preparedG: 2382, batchId: 'b1' } }
+      { type: 'takenToBench', data: { bench: 'bench', g: 3400 } },
+      { type: 'prepared', data: { bench: 'bench', weighed: { said: '2700 g', g: 2700 } } },
+      { type: 'packed', data: { bench: 'bench', g: 3000, preparedG: 2382, batchId: 'b1' } }
     );
-    expect(l).toMatchObject({ gardenG: 0, benchG: 400, packedG: 3000, prepared: { g: 318 } });
+    expect(l).toMatchObject({ gardenG: 0, benchG: 400, packedG: 3000 });
+    expect(atBench(l, 'bench').prepared).toMatchObject({ g: 318 });
     expect(isOpen(l)).toBe(true);
   });
 });

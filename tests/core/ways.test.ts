@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { evolveBatch, learntFilling, taughtByBatch } from '$lib/core/batch';
 import {
+  atBench,
   evolveLot,
   learntPieces,
   learntTrims,
@@ -246,10 +247,10 @@ describe('sorting a pick', () => {
       }
     })!;
   const aside = { followers: 40, greens: 300, seed: 0, offcuts: 120 };
-  const onBench = evolveLot('l', picked(2000), { type: 'takenToBench', data: { g: 2000 } })!;
+  const onBench = evolveLot('l', picked(2000), { type: 'takenToBench', data: { bench: 'bench', g: 2000 } })!;
   const sorted = evolveLot('l', onBench, {
     type: 'sorted',
-    data: { culledG: 100, aside, prepared: { said: '1300 g', g: 1300 } }
+    data: { bench: 'bench', culledG: 100, aside, prepared: { said: '1300 g', g: 1300 } }
   })!;
   it('every gram is somewhere, and what was picked is what was weighed less the culls', () => {
     near(
@@ -258,13 +259,13 @@ describe('sorting a pick', () => {
       1e-9
     );
     near(pickedOnBench(sorted), 1900, 1e-9);
-    expect(maySort(onBench, 100, aside, 1300).ok).toBe(true);
-    expect(maySort(onBench, 100, aside, 1900).ok).toBe(false);
+    expect(maySort(atBench(onBench, 'bench'), 100, aside, 1300).ok).toBe(true);
+    expect(maySort(atBench(onBench, 'bench'), 100, aside, 1900).ok).toBe(false);
   });
   it('the trim yield learns from sound to prepared, off-cuts counted as food', () => {
     const packed = evolveLot('l', sorted, {
       type: 'packed',
-      data: { g: sorted.benchG, preparedG: 1300, batchId: 'b' }
+      data: { bench: 'bench', g: sorted.benchG, preparedG: 1300, batchId: 'b' }
     })!;
     expect(packed.trimmed).toEqual({ pickedG: 1900, preparedG: 1420 });
     expect(learntTrims([packed].flatMap(taughtByPick), {}).kohlrabi!.n).toBe(1);

@@ -76,9 +76,9 @@ describe('learning', () => {
           note: ''
         }
       },
-      { type: 'takenToBench', data: { g: 1000 } },
-      { type: 'prepared', data: { weighed: { said: `${preparedG} g`, g: preparedG } } },
-      { type: 'packed', data: { g: 1000, preparedG, batchId: 'b' } }
+      { type: 'takenToBench', data: { bench: 'bench', g: 1000 } },
+      { type: 'prepared', data: { bench: 'bench', weighed: { said: `${preparedG} g`, g: preparedG } } },
+      { type: 'packed', data: { bench: 'bench', g: 1000, preparedG, batchId: 'b' } }
     ];
     return events.reduce<Lot | undefined>((l, e) => evolveLot(id, l, e), undefined)!;
   };

@@ -140,9 +140,9 @@ test('a weight typed over and typed back while the house is slow to answer is th
     const lots = (await (await request.get('/api/v1/picks')).json()) as {
       cropId: string;
       benchG: number;
-      prepared: { said: string } | null;
+      benches: { prepared: { said: string } | null }[];
     }[];
-    return lots.find((l) => l.cropId === 'carrot' && l.benchG > 0)?.prepared?.said;
+    return lots.find((l) => l.cropId === 'carrot' && l.benchG > 0)?.benches[0]?.prepared?.said;
   };
   await prepared.fill('350 g');
   await expect.poll(stored).toBe('350 g');

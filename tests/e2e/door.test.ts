@@ -160,7 +160,7 @@ test('what comes from elsewhere goes no further: origins, names, media types, br
   const server = new OwnServer();
   await server.start();
   const form = (headers: Record<string, string>, body: BodyInit = 'commandId=z&cropId=carrot&weight=1+kg') =>
-    fetch(`${server.base}/garden?/weighIn`, {
+    fetch(`${server.base}/do/weigh-in`, {
       method: 'POST',
       headers: {
         accept: 'application/json',

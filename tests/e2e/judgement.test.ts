@@ -9,7 +9,7 @@ interface Jar {
 interface Batch {
   readonly id: string;
   readonly name: string;
-  readonly fillings: readonly Jar[];
+  readonly jars: readonly Jar[];
 }
 
 test('a reading that says discard stands first on Today, ends its other tasks, and goes when it is corrected', async ({
@@ -18,7 +18,7 @@ test('a reading that says discard stands first on Today, ends its other tasks, a
   await open(page, '/counter');
   const batches = (await (await page.request.get('/api/v1/batches')).json()) as Batch[];
   const turnips = batches.find((b) => b.name.startsWith('Pink turnips'))!;
-  const jar = turnips.fillings.find((f) => f.emptiedAt === null)!;
+  const jar = turnips.jars.find((f) => f.emptiedAt === null)!;
   await page.request.post('/api/v1/ph', {
     data: { commandId: 'high', batchId: turnips.id, fillingIds: [jar.id], pH: 5.1 }
   });
@@ -70,10 +70,10 @@ test('fill and weigh: the jar on the scale gives its salt, and the batch is what
   await page.getByRole('dialog').getByRole('button', { name: 'Start batch' }).click();
   await expect(page).toHaveURL(/counter\?batch=/);
   const batches = (await (await page.request.get('/api/v1/batches')).json()) as (Batch & {
-    fillings: { contentsG: number }[];
+    jars: { contentsG: number }[];
   })[];
   const made = batches.at(-1)!;
-  expect(made.fillings[0]!.contentsG).toBeGreaterThan(900);
+  expect(made.jars[0]!.contentsG).toBeGreaterThan(900);
 });
 
 test('shreds that do not fill their jars are levelled; a jar is held back by a tap; no jar at all is no dead end', async ({

@@ -52,7 +52,8 @@ export const SIZES = [
 /** Waits until a page that was asked for hears keys and taps. */
 export async function alive(page: Page): Promise<void> {
   await page.locator('body[data-alive]').waitFor();
-  await page.waitForLoadState('networkidle');
+  // What the page asked for while it came alive has come.
+  await page.waitForFunction(() => document.readyState === 'complete');
 }
 
 /** Opens a page and waits until it has come alive. */

@@ -1,12 +1,13 @@
+import type { CommandName } from '$lib/schema/commands';
 import { describe, expect, it } from 'vitest';
 import { openDatabase } from '$lib/server/db/open';
 import { lots } from '$lib/server/repos';
-import { USE_CASES, type UseCaseName } from '$lib/server/usecases';
+import { USE_CASES } from '$lib/server/usecases';
 import { testHouse, ZONE } from '../support/house';
 
 type House = Parameters<(typeof USE_CASES)['weigh-in']>[0];
 interface Case {
-  readonly name: UseCaseName;
+  readonly name: CommandName;
   /** Makes the house ready and answers what is then said. */
   readonly ready: (house: House) => Promise<Record<string, unknown>>;
   /** It writes at least so often. */

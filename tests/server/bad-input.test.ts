@@ -1,5 +1,6 @@
+import type { CommandName } from '$lib/schema/commands';
 import { beforeAll, afterAll, describe, expect, it } from 'vitest';
-import { USE_CASES, computeWorksheet, stepClock, type UseCaseName } from '$lib/server/usecases';
+import { USE_CASES, computeWorksheet, stepClock } from '$lib/server/usecases';
 import { problem, WORDED } from '$lib/schema/words';
 import { GOOD, PREPARED, START as start } from '../support/good';
 import { testHouse, type TestHouse } from '../support/house';
@@ -21,7 +22,7 @@ const strange = [HUGE, SCRIPT, SQL, -1, null, {}, [], 'nothing-of-ours'];
 
 const FREE_TEXT = new Set(['name', 'note', 'bed', 'variety', 'reason', 'card', 'what']);
 
-describe.each(Object.keys(USE_CASES) as UseCaseName[])('%s', (name) => {
+describe.each(Object.keys(USE_CASES) as CommandName[])('%s', (name) => {
   const refusedWithWords = async (input: Record<string, unknown>) => {
     const before = await house.events();
     const result = await USE_CASES[name](house, {
@@ -66,7 +67,7 @@ describe.each(Object.keys(USE_CASES) as UseCaseName[])('%s', (name) => {
 });
 
 describe('by the field', () => {
-  const says = async (name: UseCaseName, input: Record<string, unknown>) => {
+  const says = async (name: CommandName, input: Record<string, unknown>) => {
     const r = await USE_CASES[name](house, { commandId: 'field', ...input });
     return r.ok ? 'ok' : r.refusals.map((x) => `${x.field}: ${x.code}`).join();
   };
@@ -88,7 +89,7 @@ describe('by the field', () => {
     ['count-goods', { name: 'x', kind: 'lid', amount: '3.5' }, 'amount: count-out-of-range'],
     ['own-jars', { geometryId: 'bathtub', lid: 'loose', owned: 1 }, 'geometryId: jar-shape-unknown'],
     ['settle', { people: 4000 }, 'people: people-out-of-range']
-  ] as [UseCaseName, Record<string, unknown>, string][])('%s %j says %s', async (name, input, wanted) =>
+  ] as [CommandName, Record<string, unknown>, string][])('%s %j says %s', async (name, input, wanted) =>
     expect(await says(name, input)).toBe(wanted)
   );
 

@@ -2,7 +2,9 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { isLive } from '$lib/core/batch';
 import { equilibriumSalinity } from '$lib/core/salt';
 import { batches, brines, household, keepShape, lots } from '$lib/server/repos';
-import { atHand, freeJars, learntOf } from '$lib/server/usecases';
+import { awayFrom, freeJars } from '$lib/core/kitchen';
+import { FIRST_BENCH } from '$lib/core/lot';
+import { kitchenFor, learntOf } from '$lib/server/usecases';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
@@ -55,10 +57,14 @@ describe('sorting a pick', () => {
       })
     );
     const [sorted, offcuts] = await lots.list(house.db, 'all');
-    expect(sorted).toMatchObject({ benchG: 1480, endedG: { composted: 100 }, prepared: { g: 1300 } });
+    expect(sorted).toMatchObject({
+      benchG: 1480,
+      endedG: { composted: 100 },
+      benches: { bench: { prepared: { g: 1300 } } }
+    });
     expect(offcuts).toMatchObject({ variety: 'off-cuts', gardenG: 120, ready: true });
     must(await house.say('take-to-bench', { lotId: offcuts!.id, weight: '' }));
-    expect((await lots.load(house.db, offcuts!.id))!.state.prepared?.g).toBe(120);
+    expect((await lots.load(house.db, offcuts!.id))!.state.benches.bench?.prepared?.g).toBe(120);
   });
   it('never says more than there is, and is undone whole', async () => {
     const lot = await onBench('kohlrabi', '2 kg');
@@ -69,7 +75,10 @@ describe('sorting a pick', () => {
     const sorted = must(await house.say('sort-pick', { lotId: lot, offcuts: '200 g', prepared: '1 kg' }));
     must(await house.say('undo', { of: sorted.commandId }));
     expect(await lots.list(house.db, 'live')).toHaveLength(1);
-    expect((await lots.load(house.db, lot))!.state).toMatchObject({ benchG: 2000, prepared: null });
+    expect((await lots.load(house.db, lot))!.state).toMatchObject({
+      benchG: 2000,
+      benches: { bench: { prepared: null } }
+    });
   });
 });
 
@@ -130,8 +139,8 @@ describe('kept brine', () => {
   });
   it('is no longer offered when it is too old', async () => {
     await house.say('keep-brine', { name: 'Jug', amount: '1 l', strengthPercent: '4' });
-    expect((await atHand(house.db, '2026-09-20')).brines).toHaveLength(1);
-    expect((await atHand(house.db, '2026-10-20')).brines).toHaveLength(0);
+    expect((await kitchenFor(house.db, '2026-09-20', FIRST_BENCH)).brines).toHaveLength(1);
+    expect((await kitchenFor(house.db, '2026-10-20', FIRST_BENCH)).brines).toHaveLength(0);
   });
 });
 
@@ -188,7 +197,6 @@ describe('the household’s own kit', () => {
   });
   it('away days go on the Bench while they lie ahead', async () => {
     const away = must(await house.say('plan-away', { from: '2026-09-18', to: '2026-09-21' }));
-    const { awayFrom } = await import('$lib/server/usecases');
     expect(awayFrom(await household(house.db), '2026-09-12')).toEqual({ from: 6, to: 9 });
     expect(awayFrom(await household(house.db), '2026-09-30')).toBeNull();
     expect(await house.say('plan-away', { from: '2026-09-21', to: '2026-09-18' })).toMatchObject({
@@ -227,7 +235,7 @@ describe('a database that older code derived', () => {
     await house.db.raw('PRAGMA user_version = 1');
     await house.db('current').update({ state: '{}' });
     await keepShape(house.db, ZONE);
-    expect((await lots.list(house.db, 'all'))[0]!.prepared?.g).toBe(1195);
+    expect((await lots.list(house.db, 'all'))[0]!.benches.bench?.prepared?.g).toBe(1195);
     await house.db('current').update({ state: '{}' });
     await keepShape(house.db, ZONE);
     expect((await lots.list(house.db, 'all'))[0]).toEqual({});

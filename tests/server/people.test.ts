@@ -1,10 +1,11 @@
+import type { CommandName } from '$lib/schema/commands';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { openDatabase } from '$lib/server/db/open';
 import { isFromElsewhere, wayOn, whoAsks } from '$lib/server/http/door';
 import { Keys, type Hand } from '$lib/server/people';
 import { fingerprint, hashPassphrase, isCode, isPassphrase, newCode } from '$lib/server/people/secrets';
 import { Waits } from '$lib/server/people/waits';
-import { saveBenchDraft, stepClock, USE_CASES, type House, type UseCaseName } from '$lib/server/usecases';
+import { saveBenchDraft, stepClock, USE_CASES, type House } from '$lib/server/usecases';
 import {
   beginHouse,
   dropGuests,
@@ -198,7 +199,7 @@ describe('a guest', () => {
     expect(codes(await setPassphrase(ida, { ...set, passphrase: GUESTS }))).toBe('ok');
     const guest = await as('Max', GUESTS);
     expect(guest.hand.role).toBe('guest');
-    for (const name of Object.keys(USE_CASES) as UseCaseName[])
+    for (const name of Object.keys(USE_CASES) as CommandName[])
       expect(codes(await USE_CASES[name](guest, command())), name).toBe('guest-looks-on');
     expect(codes(await saveBenchDraft(guest, {}))).toBe('guest-looks-on');
     expect(codes(await stepClock(guest, { by: 'day' }))).toBe('guest-looks-on');

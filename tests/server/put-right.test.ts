@@ -2,7 +2,7 @@ import { NEW_HOUSEHOLD, waysOf } from '$lib/core/kit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { salinityOf, type Batch } from '$lib/core/batch';
 import { batches, household, pantry } from '$lib/server/repos';
-import { remedyFor, type TroubleSaid } from '$lib/schema/put-right';
+import { remedyFor, type TroubleSaid } from '$lib/core/batch';
 import { labels } from '$lib/server/views/labels';
 import { testHouse, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';

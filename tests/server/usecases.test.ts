@@ -1,3 +1,4 @@
+import { FIRST_BENCH } from '$lib/core/lot';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { standing } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
@@ -120,7 +121,7 @@ describe('from pick to eaten', () => {
     await aBatch({ counts: JSON.stringify({ 'clip-1000.clamped': 2 }) });
     const [left] = await lots.list(house.db, 'live');
     expect(left!.benchG).toBeGreaterThan(900);
-    near(left!.prepared!.g, 2652 - 2 * 927.98, 1e-3);
+    near(left!.benches.bench!.prepared!.g, 2652 - 2 * 927.98, 1e-3);
     expect(await house.say('start-batch', { ...start, counts: '{"clip-1000.clamped": 9}' })).toMatchObject({
       codes: ['jars-not-free']
     });
@@ -241,17 +242,18 @@ describe('from pick to eaten', () => {
     await saveBenchDraft(house, { set: { styleId: 'pieces', weighed: { salt: '40 g' } } });
     // Another phone: field by field, thing by thing.
     await saveBenchDraft(house, { set: { fraction: 0.03, weighed: { water: '1 kg' } } });
-    expect(await benchDraft(house.db)).toEqual({
+    expect(await benchDraft(house.db, FIRST_BENCH)).toEqual({
       styleId: 'pieces',
       fraction: 0.03,
       weighed: { salt: '40 g', water: '1 kg' },
+      begun: 1,
       rev: 2
     });
     await saveBenchDraft(house, { forget: ['weighed'] });
-    expect((await benchDraft(house.db)).weighed).toBeUndefined();
+    expect((await benchDraft(house.db, FIRST_BENCH)).weighed).toBeUndefined();
     expect(await saveBenchDraft(house, { set: { fraction: 9 } })).toMatchObject({ ok: false });
     await aBatch();
-    expect(await benchDraft(house.db)).toEqual({ rev: 4 });
+    expect(await benchDraft(house.db, FIRST_BENCH)).toEqual({ rev: 4 });
   });
 });
 
@@ -334,7 +336,10 @@ describe('undo', () => {
     const id = await aBatch();
     expect(await house.say('undo', { of: id })).toMatchObject({ ok: true });
     expect(await batches.load(house.db, id)).toBeUndefined();
-    expect((await lots.list(house.db, 'live'))[0]).toMatchObject({ benchG: 3400, prepared: { g: 2652 } });
+    expect((await lots.list(house.db, 'live'))[0]).toMatchObject({
+      benchG: 3400,
+      benches: { bench: { prepared: { g: 2652 } } }
+    });
     expect((await pantry(house.db))[0]!.amount).toBe(salt);
     expect(await house.say('undo', { of: id })).toMatchObject({ codes: ['nothing-to-undo'] });
   });

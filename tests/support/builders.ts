@@ -84,6 +84,7 @@ export function batch(
       saltKindId: 'sea-fine',
       brinePlannedMl: null,
       brineUsedMl: null,
+      brineSaid: false,
       saltG: 20,
       note: '',
       placeId: 'counter',

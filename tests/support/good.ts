@@ -1,4 +1,4 @@
-import type { UseCaseName } from '$lib/server/usecases';
+import type { CommandName } from '$lib/schema/commands';
 
 /** A household that has something of everything, and per command an input that is right in it. */
 const ID = 'kraut';
@@ -13,7 +13,7 @@ export const START = {
 };
 
 /** What makes the household, in order. */
-export const PREPARED: readonly [UseCaseName, Record<string, unknown>][] = [
+export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
   ['own-jars', { commandId: 'jars', geometryId: 'clip-1000', lid: 'clamped', owned: 6 }],
   ['weigh-in', { commandId: 'lot', cropId: 'cabbage-white', weight: '2 kg' }],
   ['weigh-in', { commandId: 'lot2', cropId: 'cabbage-white', weight: '1 kg' }],
@@ -43,7 +43,7 @@ export const PREPARED: readonly [UseCaseName, Record<string, unknown>][] = [
 ];
 
 /** Per command: what is right. */
-export const GOOD: Readonly<Record<UseCaseName, Record<string, unknown>>> = {
+export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'weigh-in': { cropId: 'carrot', weight: '500 g' },
   'correct-pick': { lotId: 'lot2', weight: '900 g' },
   'end-pick': { lotId: 'lot2', how: 'cooked', weight: '100 g', from: 'bench' },
@@ -141,11 +141,11 @@ export const GOOD_ASIDE: Readonly<Record<string, Record<string, unknown>>> = {
 
 /** Who may come in: right inputs of Kit's forms and of the sign-in, by the use case's name in code. */
 export const GOOD_DOOR: Readonly<Record<string, Record<string, unknown>>> = {
-  setPassphrase: { role: 'guest', passphrase: 'only looking at jars', current: '' },
-  dropGuests: {},
-  signOutEverywhere: {},
-  takeBackPass: { passId: 'nobody' },
-  makeToken: { name: 'Barn screen', role: 'guest', days: 5 },
-  signIn: { name: 'Ida', passphrase: 'kohlrabi under the stairs' },
-  beginHouse: { name: 'Ida', code: 'AAAA-AAAA', passphrase: 'kohlrabi under the stairs' }
+  'set-passphrase': { role: 'guest', passphrase: 'only looking at jars', current: '' },
+  'drop-guests': {},
+  'sign-out-everywhere': {},
+  'take-back-pass': { passId: 'nobody' },
+  'make-token': { name: 'Barn screen', role: 'guest', days: 5 },
+  in: { name: 'Ida', passphrase: 'kohlrabi under the stairs' },
+  first: { name: 'Ida', code: 'AAAA-AAAA', passphrase: 'kohlrabi under the stairs' }
 };

@@ -1,7 +1,8 @@
+import type { CommandName } from '$lib/schema/commands';
 import { standing, type Batch } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { allRecipes, batches, brines, household, lots, pantry } from '$lib/server/repos';
-import { USE_CASES, type House, type UseCaseName } from '$lib/server/usecases';
+import { USE_CASES, type House } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 
 /** A whole number under `of`. */
@@ -40,7 +41,7 @@ const CROPS = [
 const STYLES = ['shredded', 'pieces', 'slaw', 'pepper-sauce', 'pepper-mash', 'leaf-rinsed'];
 
 /** For every use case something that a household might say just then; undefined where there is nothing to say it of. */
-export const INPUTS: Record<UseCaseName, (a: Around, dice: Dice, said: readonly string[]) => Input> = {
+export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly string[]) => Input> = {
   'weigh-in': (_, d) => ({
     cropId: CROPS[d(CROPS.length)],
     weight: `${300 + d(3000)} g`,
@@ -232,7 +233,7 @@ function jar(
 }
 
 /** What a history did: how often each use case was stored. */
-export type Played = Partial<Record<UseCaseName, number>>;
+export type Played = Partial<Record<CommandName, number>>;
 
 /** Plays a random history of all use cases; `tick` moves the clock between them. */
 export async function play(
@@ -242,9 +243,9 @@ export async function play(
   tick: () => void,
   prefix = 'h'
 ): Promise<Played> {
-  const names = Object.keys(USE_CASES) as UseCaseName[];
+  const names = Object.keys(USE_CASES) as CommandName[];
   // What everything else is made of comes more often.
-  const bag: UseCaseName[] = [
+  const bag: CommandName[] = [
     ...names,
     'weigh-in',
     'weigh-in',

@@ -1,7 +1,9 @@
+import type { RefusalCode } from '$lib/core/refusal';
+import { ANY, COMMANDS, type CommandName } from '$lib/schema/commands';
 import { wall } from '$lib/core/calendar';
 import { instantOf } from '$lib/server/clock';
 import { openDatabase } from '$lib/server/db/open';
-import { USE_CASES, type House, type UseCaseName } from '$lib/server/usecases';
+import { USE_CASES, type House } from '$lib/server/usecases';
 
 export const ZONE = 'Europe/Dublin';
 
@@ -9,7 +11,7 @@ export const ZONE = 'Europe/Dublin';
 export interface TestHouse extends House {
   at(day: string, hour?: number, minute?: number): void;
   say(
-    name: UseCaseName,
+    name: CommandName,
     input: Record<string, unknown>
   ): Promise<{ ok: true; value: never; commandId: string } | { ok: false; codes: string[] }>;
   events(): Promise<number>;
@@ -27,6 +29,10 @@ export async function testHouse(filename = ':memory:'): Promise<TestHouse> {
     say: async (name, input) => {
       const commandId = (input.commandId as string | undefined) ?? `t${++commands}`;
       const r = await USE_CASES[name](house, { commandId, ...input });
+      // A refusal that the registry does not declare is a hole in what programs are told.
+      const declared: readonly RefusalCode[] = [...ANY, ...COMMANDS[name].refuses];
+      for (const { code } of r.ok ? [] : r.refusals)
+        if (!declared.includes(code)) throw new Error(`${name} may be refused for ${code}: declare it`);
       return r.ok
         ? { ok: true, value: r.value as never, commandId }
         : { ok: false, codes: r.refusals.map((x) => x.code) };

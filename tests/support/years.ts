@@ -1,10 +1,11 @@
+import type { CommandName } from '$lib/schema/commands';
 import type { Knex } from 'knex';
 import { standing } from '$lib/core/batch';
 import { addDays, wall, type WallMinute } from '$lib/core/calendar';
 import { instantOf } from '$lib/server/clock';
 import { openDatabase } from '$lib/server/db/open';
 import { batches } from '$lib/server/repos';
-import { USE_CASES, type House, type UseCaseName } from '$lib/server/usecases';
+import { USE_CASES, type House } from '$lib/server/usecases';
 import { dicing, type Dice } from './history';
 
 const ZONE = 'Europe/Dublin';
@@ -54,7 +55,7 @@ class Player {
     this.dice = dicing(years.seed);
   }
 
-  private async say(name: UseCaseName, input: Record<string, unknown>): Promise<string | undefined> {
+  private async say(name: CommandName, input: Record<string, unknown>): Promise<string | undefined> {
     const commandId = `y${++this.said}`;
     const result = await USE_CASES[name](this.house, { commandId, ...input });
     return result.ok ? commandId : undefined;
@@ -152,7 +153,7 @@ class Player {
     const from = this.now;
     const jars = () => batches.load(this.trx, batchId).then((x) => (x ? standing(x.state) : []));
     const ids = b.fillings.map((f) => f.id);
-    const each = (days: number, name: UseCaseName, input: Record<string, unknown>) =>
+    const each = (days: number, name: CommandName, input: Record<string, unknown>) =>
       this.later(
         from + days * 1440 + this.dice(600),
         async () => void (await this.say(name, { batchId, fillingIds: ids, ...input }))

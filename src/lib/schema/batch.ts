@@ -1,8 +1,10 @@
+import type { RefusalCode } from '../core/refusal';
 import { z } from 'zod';
 import { CARE_KINDS } from '../core/batch';
 import { TROUBLES } from '../core/correct';
 import { DOSES, SALINITIES } from '../core/safety';
 import {
+  bench,
   commandId,
   day,
   few,
@@ -15,36 +17,37 @@ import {
   number,
   shortText,
   ticked,
-  whole
+  whole,
+  no
 } from './common';
 
-const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal', 'byTaste'], 'not-a-choice');
-const salting = z.enum(['dry', 'brine', 'rinsed'], 'not-a-choice');
-const mix = z.enum(['jug', 'in the jar'], 'not-a-choice');
-const tasteId = z.enum(['bland', 'soup', 'salty', 'sea'], 'not-a-choice');
+const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal', 'byTaste'], no('not-a-choice'));
+const salting = z.enum(['dry', 'brine', 'rinsed'], no('not-a-choice'));
+const mix = z.enum(['jug', 'in the jar'], no('not-a-choice'));
+const tasteId = z.enum(['bland', 'soup', 'salty', 'sea'], no('not-a-choice'));
 /** After the rinse: the weight as typed, a taste, or the juice's salt in percent as typed. */
 export const rinsedSchema = z.object({
-  after: z.string().max(60, 'too-long').default(''),
+  after: z.string().max(60, no('too-long')).default(''),
   taste: z.union([tasteId, z.literal('')]).default(''),
-  salinity: z.string().max(20, 'too-long').default(''),
+  salinity: z.string().max(20, no('too-long')).default(''),
   /** Rinses before this one. */
   log: z
     .array(
       z.object({
-        after: z.string().max(60, 'too-long'),
-        taste: z.string().max(20, 'too-long'),
-        salinity: z.string().max(20, 'too-long')
+        after: z.string().max(60, no('too-long')),
+        taste: z.string().max(20, no('too-long')),
+        salinity: z.string().max(20, no('too-long'))
       })
     )
-    .max(12, 'too-many')
+    .max(12, no('too-many'))
     .default([])
 });
 export type RinsedSaid = z.infer<typeof rinsedSchema>;
 /** A dose as mass fraction of the base it names. */
 const fraction = number(DOSES.from, DOSES.to, 'salt-out-of-range');
 /** Salty ingredients, the amount as typed: g or ml. */
-export const extraSchema = z.object({ id, amount: z.string().max(60, 'too-long') });
-const extras = jsonField(z.array(extraSchema).max(20, 'too-many').default([]));
+export const extraSchema = z.object({ id, amount: z.string().max(60, no('too-long')) });
+const extras = jsonField(z.array(extraSchema).max(20, no('too-many')).default([]));
 const counts = jsonField(
   few(z.record(id, whole(0, 99)))
     .nullable()
@@ -53,8 +56,8 @@ const counts = jsonField(
 
 /** By the jar's place in the row ("j1"): gross and empty weight, as typed. */
 const filled = z.record(
-  z.string().regex(/^j\d{1,2}$/, 'id-strange'),
-  z.object({ gross: z.string().max(60, 'too-long'), tare: z.string().max(60, 'too-long') })
+  z.string().regex(/^j\d{1,2}$/, no('id-strange')),
+  z.object({ gross: z.string().max(60, no('too-long')), tare: z.string().max(60, no('too-long')) })
 );
 export type FilledSaid = z.infer<typeof filled>;
 
@@ -65,7 +68,7 @@ export const benchChoiceSchema = z.object({
   fraction,
   saltKindId: id,
   counts,
-  choice: number(0, 2, 'not-a-choice').default(0),
+  choice: number(0, 2, no('not-a-choice')).default(0),
   placeId: id,
   opens: ticked,
   extras,
@@ -74,11 +77,11 @@ export const benchChoiceSchema = z.object({
   mix: mix.default('jug'),
   hot: ticked,
   /** Kept brines that go in. */
-  brineIds: jsonField(z.array(id).max(10, 'too-many').default([])),
+  brineIds: jsonField(z.array(id).max(10, no('too-many')).default([])),
   /** The heavy salting as it is said; empty: the style's usual. */
-  heavy: z.string().max(160, 'dose-too-long').default(''),
+  heavy: z.string().max(160, no('dose-too-long')).default(''),
   /** Jars that are not full are topped up with brine, or not; left out: as the style does. */
-  topUp: z.enum(['yes', 'no'], 'not-a-choice').optional(),
+  topUp: z.enum(['yes', 'no'], no('not-a-choice')).optional(),
   /** Fill and weigh: what each jar weighs full and empty, as typed, by its place in the row. */
   filled: jsonField(filled.default({}))
 });
@@ -87,15 +90,16 @@ export const benchChoiceSchema = z.object({
 export const worksheetSchema = benchChoiceSchema.extend({
   items: z
     .array(z.object({ cropId: id, picked: maybeWeightText, prepared: maybeWeightText, withTops: ticked }), {
-      error: 'missing'
+      error: no('missing')
     })
-    .min(1, 'bench-empty')
-    .max(50, 'too-many')
+    .min(1, no('bench-empty'))
+    .max(50, no('too-many'))
 });
 
 /** Start a batch from what lies on the bench. `lotIds` empty: all of it. */
 export const startBatchSchema = benchChoiceSchema.extend({
   commandId,
+  bench,
   name: shortText,
   note,
   /** Brine really poured, as typed; empty: as planned. */
@@ -105,13 +109,17 @@ export const startBatchSchema = benchChoiceSchema.extend({
   /** The recipe it was made by. */
   recipeId: z.union([id, z.literal('')]).default(''),
   /** Rules of harm that were read and overridden, by name. */
-  knowing: jsonField(z.array(id).max(20, 'too-many').default([])),
+  knowing: jsonField(z.array(id).max(20, no('too-many')).default([])),
   /** Prepared weights as they stood on the page that starts, as typed, by pick; left out, whatever is there is meant. */
-  seen: jsonField(few(z.record(id, z.string().max(60, 'too-long'))).optional())
+  seen: jsonField(few(z.record(id, z.string().max(60, no('too-long')))).optional())
 });
 
 /** The draft of the bench: settings only; weights are events of their own. */
 export const benchDraftSchema = z.object({
+  /** Its place in the row of those begun: the house says it. */
+  begun: z.number().int().min(0).optional(),
+  /** Jars that it would take as it stands: not promised to another. */
+  holds: few(z.record(id, whole(0, 99))).optional(),
   /** Grows with every change, so that a page knows which of two answers is the newer. */
   rev: z.number().int().min(0).optional(),
   styleId: id.optional(),
@@ -124,36 +132,41 @@ export const benchDraftSchema = z.object({
   choice: number(0, 2, 'not-a-choice').optional(),
   placeId: id.optional(),
   opens: z.boolean().optional(),
-  extras: z.array(extraSchema).max(20, 'too-many').optional(),
+  extras: z.array(extraSchema).max(20, no('too-many')).optional(),
   salting: salting.optional(),
   rinsed: rinsedSchema.optional(),
   mix: mix.optional(),
   hot: z.boolean().optional(),
-  brineIds: z.array(id).max(10, 'too-many').optional(),
-  heavy: z.string().max(160, 'dose-too-long').optional(),
+  brineIds: z.array(id).max(10, no('too-many')).optional(),
+  heavy: z.string().max(160, no('dose-too-long')).optional(),
   topUp: z.enum(['yes', 'no']).optional(),
   filled: filled.optional(),
   recipeId: id.optional(),
   /** Weighed against a target, as typed, by what it is; targets moved by hand, g. */
-  weighed: few(z.record(id, z.string().max(60, 'too-long'))).optional(),
+  weighed: few(z.record(id, z.string().max(60, no('too-long')))).optional(),
   targets: few(z.record(id, z.number().min(0).max(1e6))).optional(),
   /** Habits of dosing as the household says them, to hold against the batch. */
-  said: z.array(z.string().max(160, 'text-too-long')).max(2, 'too-many').optional(),
-  name: z.string().max(80, 'text-too-long').optional()
+  said: z
+    .array(z.string().max(160, no('text-too-long')))
+    .max(2, no('too-many'))
+    .optional(),
+  name: z.string().max(80, no('text-too-long')).optional()
 });
 export type BenchDraft = z.infer<typeof benchDraftSchema>;
 
 /** A change of the draft, field by field, so that two phones on one bench do not wipe each other's choices out. */
 export const draftChangeSchema = z.object({
+  bench,
   set: benchDraftSchema.default({}),
-  forget: z.array(benchDraftSchema.keyof()).max(40, 'too-many').default([]),
+  forget: z.array(benchDraftSchema.keyof()).max(40, no('too-many')).default([]),
   /** Everything begins anew. */
   anew: z.boolean().default(false)
 });
 export type DraftChange = z.input<typeof draftChangeSchema>;
+type Changed = Omit<z.output<typeof draftChangeSchema>, 'bench'>;
 
 /** The draft after a change; what was weighed and which targets were moved are merged thing by thing. */
-export function changeDraft(draft: BenchDraft, change: z.output<typeof draftChangeSchema>): BenchDraft {
+export function changeDraft(draft: BenchDraft, change: Changed): BenchDraft {
   const kept = Object.entries(change.anew ? {} : draft).filter(
     ([key]) => !change.forget.includes(key as keyof BenchDraft)
   );
@@ -165,17 +178,17 @@ export function changeDraft(draft: BenchDraft, change: z.output<typeof draftChan
   return merged;
 }
 
-const careKind = z.enum(CARE_KINDS, 'not-a-choice');
+const careKind = z.enum(CARE_KINDS, no('not-a-choice'));
 export const careSchema = z.object({
   commandId,
   batchId: id,
   kind: careKind,
-  how: z.enum(['done', 'skipped'], 'not-a-choice').default('done'),
+  how: z.enum(['done', 'skipped'], no('not-a-choice')).default('done'),
   slot: number(0, 1e9, 'not-a-choice'),
   fillingIds: ids
 });
 
-const mark = (code: string) => number(0, 5, code);
+const mark = (code: RefusalCode) => number(0, 5, code);
 const tasteMarks = {
   sour: mark('mark-out-of-range'),
   salt: mark('mark-out-of-range'),
@@ -207,8 +220,8 @@ export const takePortionSchema = z.object({
   commandId,
   batchId: id,
   fillingId: id,
-  how: z.enum(['eaten', 'given', 'thrown'], 'not-a-choice'),
-  amount: z.enum(['quarter', 'half', 'all', 'weight'], 'not-a-choice').default('quarter'),
+  how: z.enum(['eaten', 'given', 'thrown'], no('not-a-choice')),
+  amount: z.enum(['quarter', 'half', 'all', 'weight'], no('not-a-choice')).default('quarter'),
   weight: maybeWeightText,
   reason: maybeText,
   seenG: number(0, 1e6, 'not-a-choice').optional()
@@ -217,7 +230,7 @@ export const correctPortionSchema = z.object({
   commandId,
   batchId: id,
   of: id,
-  weight: z.string().trim().min(1, 'missing').max(60, 'too-long')
+  weight: z.string().trim().min(1, no('missing')).max(60, no('too-long'))
 });
 
 /** What already stood there on the first day. */
@@ -231,7 +244,7 @@ export const enterStandingSchema = z.object({
   placeSince: z.union([day, z.literal('')]).optional(),
   jarId: id,
   jars: whole(1, 50),
-  quarters: number(1, 4, 'not-a-choice').default(4),
+  quarters: number(1, 4, no('not-a-choice')).default(4),
   saltPercent: z.preprocess(
     (v) => (v === '' ? undefined : v),
     number(SALINITIES.from * 100, SALINITIES.to * 100, 'salinity-strange').optional()
@@ -240,13 +253,17 @@ export const enterStandingSchema = z.object({
 });
 
 /** The bench's vegetables into a vessel that stands already. */
-export const addPickSchema = z.object({ commandId, batchId: id, fillingId: id });
+export const addPickSchema = z.object({ commandId, bench, batchId: id, fillingId: id });
 
 /** Brine made ahead or drained from a batch: how much, and how strong. */
 export const keepBrineSchema = z.object({
   commandId,
   name: shortText,
-  amount: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long'),
+  amount: z
+    .string({ error: no('missing') })
+    .trim()
+    .min(1, no('missing'))
+    .max(60, no('too-long')),
   strengthPercent: number(SALINITIES.from * 100, SALINITIES.to * 100, 'brine-strength-strange'),
   batchId: z.union([id, z.literal('')]).optional()
 });
@@ -259,18 +276,18 @@ export const putRightSchema = z.object({
   batchId: id,
   fillingIds: ids,
   trouble: z
-    .enum(TROUBLES as [string, ...string[]], 'not-a-choice')
+    .enum(TROUBLES as [string, ...string[]], no('not-a-choice'))
     .transform((v) => v as (typeof TROUBLES)[number]),
   /** Missing, poured or added: ml, g, or mm of level. */
   amount: maybeWeightText,
   lost: maybeWeightText,
   /** As tasted or measured; empty: as the record says. */
-  salinityPercent: z.string().max(20, 'too-long').default(''),
+  salinityPercent: z.string().max(20, no('too-long')).default(''),
   /** Where it should end; empty: the style's usual. */
-  targetPercent: z.string().max(20, 'too-long').default(''),
+  targetPercent: z.string().max(20, no('too-long')).default(''),
   freeBrine: maybeWeightText,
   /** Of a wrong top-up: percent of salt in it, 0 for plain water. */
-  strengthPercent: z.string().max(60, 'too-long').default(''),
+  strengthPercent: z.string().max(60, no('too-long')).default(''),
   cropId: z.union([id, z.literal('')]).default(''),
   reason: note
 });
@@ -283,7 +300,11 @@ export const sourSauceSchema = z.object({
   fillingIds: ids,
   pH: number(2, 8, 'ph-out-of-range'),
   wanted: number(2, 8, 'ph-out-of-range'),
-  sauce: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long'),
+  sauce: z
+    .string({ error: no('missing') })
+    .trim()
+    .min(1, no('missing'))
+    .max(60, no('too-long')),
   vinegarMl: number(0, 20_000, 'count-out-of-range').default(0),
   citricG: number(0, 2000, 'count-out-of-range').default(0)
 });

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { EATERS } from '../core/safety';
 import { LIDS, WEIGHT_KINDS } from '../core/vessel';
-import { cleanText, commandId, day, id, jsonField, number, shortText, ticked, whole } from './common';
+import { cleanText, commandId, day, id, jsonField, number, shortText, ticked, whole, no } from './common';
 
-const units = z.enum(['metric', 'US', 'imperial'], 'not-a-choice');
-const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], 'not-a-choice');
+const units = z.enum(['metric', 'US', 'imperial'], no('not-a-choice'));
+const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], no('not-a-choice'));
 const lid = z
-  .enum(LIDS as [string, ...string[]], 'not-a-choice')
+  .enum(LIDS as [string, ...string[]], no('not-a-choice'))
   .transform((v) => v as (typeof LIDS)[number]);
 
 const jar = z.object({ geometryId: id, lid, owned: whole(0, 500) });
@@ -15,15 +15,15 @@ const jar = z.object({ geometryId: id, lid, owned: whole(0, 500) });
 export const settleSchema = z.object({
   commandId,
   skip: ticked,
-  name: z.string().overwrite(cleanText).trim().max(80, 'text-too-long').optional(),
+  name: z.string().overwrite(cleanText).trim().max(80, no('text-too-long')).optional(),
   people: number(1, 50, 'people-out-of-range').optional(),
   units: units.optional(),
   spoons: spoons.optional(),
   saltKindId: id.optional(),
   scaleStepG: number(0.01, 50, 'step-out-of-range').optional(),
-  beds: z.string().overwrite(cleanText).max(500, 'text-too-long').optional(),
+  beds: z.string().overwrite(cleanText).max(500, no('text-too-long')).optional(),
   waterId: id.optional(),
-  mild: z.enum(['yes', 'no'], 'not-a-choice').optional(),
+  mild: z.enum(['yes', 'no'], no('not-a-choice')).optional(),
   /** Who eats here; the form says that it asked, since an empty list sends nothing. */
   eatersAsked: ticked,
   eaters: z.preprocess(
@@ -32,27 +32,27 @@ export const settleSchema = z.object({
       .array(
         z.enum(
           EATERS.map((e) => e.id),
-          'not-a-choice'
+          no('not-a-choice')
         )
       )
-      .max(10, 'too-many')
+      .max(10, no('too-many'))
   ),
-  jars: jsonField(z.array(jar).max(30, 'too-many').default([]))
+  jars: jsonField(z.array(jar).max(30, no('too-many')).default([]))
 });
 
 /** So many jars of one shape and lid are owned; said again, it replaces. */
 export const ownJarsSchema = jar.extend({
   commandId,
   jarId: id.optional(),
-  name: z.string().trim().max(80, 'text-too-long').default('')
+  name: z.string().trim().max(80, no('text-too-long')).default('')
 });
 
 /** A jar kind measured: full of water on the scale, headspace, what its weight pushes aside. Empty: the table's. */
 export const measureJarSchema = z.object({
   commandId,
   jarId: id,
-  waterWeight: z.string().trim().max(60, 'too-long').default(''),
-  headspace: z.string().trim().max(60, 'too-long').default(''),
+  waterWeight: z.string().trim().max(60, no('too-long')).default(''),
+  headspace: z.string().trim().max(60, no('too-long')).default(''),
   weightMl: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
     number(0, 5000, 'count-out-of-range').nullable()
@@ -61,13 +61,17 @@ export const measureJarSchema = z.object({
   weightId: z.union([id, z.literal('')]).optional()
 });
 
-const measure = z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long');
+const measure = z
+  .string({ error: no('missing') })
+  .trim()
+  .min(1, no('missing'))
+  .max(60, no('too-long'));
 /** A shape of the household's own: full of water on the scale, opening and height with a ruler. */
 export const shapeJarSchema = z.object({
   commandId,
   name: shortText,
-  kind: z.enum(['jar', 'crock', 'bucket', 'bottle'], 'not-a-choice'),
-  shape: z.enum(['straight', 'shouldered'], 'not-a-choice'),
+  kind: z.enum(['jar', 'crock', 'bucket', 'bottle'], no('not-a-choice')),
+  shape: z.enum(['straight', 'shouldered'], no('not-a-choice')),
   waterWeight: measure,
   opening: measure,
   height: measure,
@@ -81,7 +85,7 @@ export const setWeightSchema = z.object({
   weightId: id.optional(),
   name: shortText,
   kind: z
-    .enum(WEIGHT_KINDS as [string, ...string[]], 'not-a-choice')
+    .enum(WEIGHT_KINDS as [string, ...string[]], no('not-a-choice'))
     .transform((v) => v as (typeof WEIGHT_KINDS)[number]),
   displacesMl: number(0, 5000, 'count-out-of-range'),
   heightMm: number(1, 400, 'count-out-of-range'),
@@ -104,7 +108,11 @@ export const setTareSchema = z.object({
   commandId,
   tareId: id.optional(),
   name: shortText,
-  weight: z.string({ error: 'missing' }).trim().min(1, 'missing').max(60, 'too-long')
+  weight: z
+    .string({ error: no('missing') })
+    .trim()
+    .min(1, no('missing'))
+    .max(60, no('too-long'))
 });
 
 /** Level spoons of one salt, weighed together; no weight goes back to the table. */
@@ -112,8 +120,8 @@ export const weighSpoonSchema = z.object({
   commandId,
   saltKindId: id,
   spoons: whole(1, 50).default(10),
-  unit: z.enum(['tsp', 'tbsp'], 'not-a-choice').default('tsp'),
-  weight: z.string().trim().max(60, 'too-long').default('')
+  unit: z.enum(['tsp', 'tbsp'], no('not-a-choice')).default('tsp'),
+  weight: z.string().trim().max(60, no('too-long')).default('')
 });
 
 /** What was learnt of something begins anew. */
@@ -121,14 +129,14 @@ export const resetLearningSchema = z.object({
   commandId,
   what: z
     .string()
-    .regex(/^(trim:[a-z-]+(\+tops)?|piece:[a-z-]+|packing:[a-z-]+\.[a-z]+|brine)$/, 'not-a-choice')
+    .regex(/^(trim:[a-z-]+(\+tops)?|piece:[a-z-]+|packing:[a-z-]+\.[a-z]+|brine)$/, no('not-a-choice'))
 });
 
 export const setPlaceSchema = z.object({
   commandId,
   placeId: id.optional(),
   name: shortText,
-  kind: z.enum(['counter', 'cold', 'pantry'], 'not-a-choice'),
+  kind: z.enum(['counter', 'cold', 'pantry'], no('not-a-choice')),
   tempC: number(-5, 45, 'temp-out-of-range'),
   /** What was said of its warmth before was a mistake: it was always as it is said now. */
   always: ticked,
@@ -142,11 +150,11 @@ export const countGoodsSchema = z.object({
   commandId,
   goodsId: id.optional(),
   name: shortText,
-  kind: z.enum(['salt', 'spice', 'lid', 'other'], 'not-a-choice'),
-  amount: z.string().trim().min(1, 'missing').max(60, 'too-long'),
-  low: z.string().trim().max(60, 'too-long').default(''),
+  kind: z.enum(['salt', 'spice', 'lid', 'other'], no('not-a-choice')),
+  amount: z.string().trim().min(1, no('missing')).max(60, no('too-long')),
+  low: z.string().trim().max(60, no('too-long')).default(''),
   saltKindId: z.union([id, z.literal('')]).optional()
 });
 
 export const undoSchema = z.object({ commandId, of: id });
-export const stepClockSchema = z.object({ by: z.enum(['hour', 'day', 'due'], 'not-a-choice') });
+export const stepClockSchema = z.object({ by: z.enum(['hour', 'day', 'due'], no('not-a-choice')) });

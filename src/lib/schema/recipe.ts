@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { cleanText, commandId, id, maybeText, note, shortText } from './common';
+import { cleanText, commandId, id, maybeText, note, shortText, no } from './common';
 
 const card = z
-  .string({ error: 'missing' })
+  .string({ error: no('missing') })
   .overwrite(cleanText)
   .trim()
-  .min(1, 'missing')
-  .max(4000, 'card-too-long');
+  .min(1, no('missing'))
+  .max(4000, no('card-too-long'));
 const text = { name: shortText, styleId: id, card, notes: note };
 
 /** A recipe written down: a name, a style, and the card in its own words. */
@@ -25,12 +25,12 @@ export const wishNextSchema = z.object({
   commandId,
   recipeId: id,
   said: z
-    .string({ error: 'missing' })
+    .string({ error: no('missing') })
     .overwrite(cleanText)
     .trim()
-    .min(1, 'missing')
-    .max(200, 'text-too-long'),
-  by: z.enum(['more', 'less'], 'not-a-choice'),
+    .min(1, no('missing'))
+    .max(200, no('text-too-long')),
+  by: z.enum(['more', 'less'], no('not-a-choice')),
   why: maybeText,
   batchId: z.union([id, z.literal('')]).default('')
 });
@@ -39,11 +39,11 @@ export const settleWishSchema = z.object({
   commandId,
   recipeId: id,
   wishId: id,
-  how: z.enum(['take', 'leave'], 'not-a-choice')
+  how: z.enum(['take', 'leave'], no('not-a-choice'))
 });
 /** Put away: no longer offered; its batches keep it. */
 export const retireRecipeSchema = z.object({
   commandId,
   recipeId: id,
-  back: z.enum(['yes', 'no'], 'not-a-choice').default('no')
+  back: z.enum(['yes', 'no'], no('not-a-choice')).default('no')
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { number } from './common';
+import { number, no } from './common';
 
 /** What can be done to a scale: its keys, and with a stand-in everything else. */
 export const scaleActSchema = z.discriminatedUnion(
@@ -11,7 +11,7 @@ export const scaleActSchema = z.discriminatedUnion(
     z.object({ do: z.literal('off') }),
     z.object({ do: z.literal('empty') }),
     z.object({ do: z.literal('put'), g: number(-50_000, 50_000, 'weight-absurd') }),
-    z.object({ do: z.literal('plug'), connected: z.boolean('not-a-choice') })
+    z.object({ do: z.literal('plug'), connected: z.boolean(no('not-a-choice')) })
   ],
-  { error: 'not-a-choice' }
+  { error: no('not-a-choice') }
 );

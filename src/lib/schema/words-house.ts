@@ -1,3 +1,5 @@
+import type { RefusalCode } from '../core/refusal';
+
 export type Values = Readonly<Record<string, string | number>>;
 /** What is wrong, and what would work. */
 export type Words = readonly [says: string, wouldWork: string];
@@ -7,10 +9,22 @@ const waitWords = (seconds: number): string =>
   seconds < 60 ? `${seconds} second${seconds === 1 ? '' : 's'}` : `${Math.ceil(seconds / 60)} minutes`;
 
 /** What the house says of itself: its disk, its clock, its door, the names of its commands. */
-export const OF_THE_HOUSE: Readonly<Record<string, Words | ((v: Values) => Words)>> = {
+export const OF_THE_HOUSE = {
   'too-many-tries': (v) => [
     'Too many wrong tries.',
     `Wait ${waitWords(Number(v.wait ?? 60))}, then try again.`
+  ],
+  'done-ahead': [
+    'That is said to be done later than it is now.',
+    'Look at the clock of this phone, then try again.'
+  ],
+  'done-long-ago': (v) => [
+    `That was more than ${v.days} days ago.`,
+    'Look at the clock of this phone; what is older belongs in the note.'
+  ],
+  'done-before-it': (v) => [
+    `${v.name} was not begun yet then.`,
+    'Look at the clock of this phone, then try again.'
   ],
   'command-taken': [
     'This was sent under the name of something else.',
@@ -70,4 +84,4 @@ export const OF_THE_HOUSE: Readonly<Record<string, Words | ((v: Values) => Words
   'not-json': ['The body is not JSON.', 'Send JSON with content-type: application/json.'],
   'clock-is-real': ['This household lives by the real clock.', 'Only the demo’s clock can be stepped.'],
   'nothing-due': ['Nothing will fall due.', 'Step by a day instead.']
-};
+} as const satisfies Partial<Record<RefusalCode, Words | ((v: Values) => Words)>>;

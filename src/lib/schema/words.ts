@@ -1,4 +1,4 @@
-import type { Refusal } from '../core/refusal';
+import type { Refusal, RefusalCode } from '../core/refusal';
 import { OF_THE_HOUSE, type Values, type Words } from './words-house';
 
 /** A refusal in words: what is wrong, and what would work. Worded here once, for pages and API alike. */
@@ -12,7 +12,7 @@ export interface Problem {
 const g = (v: string | number | undefined) => `${Math.round(Number(v ?? 0))} g`;
 const eg = (v: Values) => `Write it like ${v.examples ?? '1 195 g, 2 lb 3 oz'}.`;
 
-const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
+const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> = {
   missing: ['This is not filled in.', 'Fill it in, then try again.'],
   'nothing-said': (v) => ['Nothing is written here.', eg(v)],
   'too-long': (v) => ['That is too long to be an amount.', eg(v)],
@@ -332,11 +332,9 @@ const SENTENCES: Record<string, Words | ((v: Values) => Words)> = {
   ...OF_THE_HOUSE
 };
 
-const FALLBACK: Words = ['That did not work.', 'Check what is filled in and try again.'];
-
 /** Words a refusal. Example: `problem({ code: 'missing', field: 'name' }).says` is `'This is not filled in.'`. */
 export function problem(refusal: Refusal): Problem {
-  const words = SENTENCES[refusal.code] ?? FALLBACK;
+  const words = SENTENCES[refusal.code];
   const [says, wouldWork] = typeof words === 'function' ? words(refusal.values ?? {}) : words;
   return { code: refusal.code, field: refusal.field ?? null, says, wouldWork };
 }

@@ -10,6 +10,7 @@ import { LogKeeper } from './db/log-keeper';
 import { openDatabase } from './db/open';
 import { checkWritable, newDatabaseSays } from './db/sound';
 import { openScale } from './devices';
+import { News } from './news';
 import { Keys } from './people';
 import { keepShape } from './repos';
 import { seedDemo } from './demo/seed';
@@ -66,7 +67,8 @@ export async function openHouse(
       zone: config.zone,
       scale: openScale(config.scale),
       backups,
-      keys
+      keys,
+      news: new News()
     },
     log,
     close: async () => {

@@ -2,13 +2,8 @@ import type { CareKind } from '$lib/core/batch';
 import type { TroubleKind } from '$lib/core/correct';
 import type { Lid } from '$lib/core/vessel';
 import type { Question, Slip } from '$lib/core/worksheet';
-import { writeMass, writePercent, writeVolume, type WrittenUnits } from '$lib/core/quantity';
-
-/** Codes to sentences, once for all rooms. */
-export const numbers = (all: readonly number[]): string =>
-  all.length < 2 ? String(all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1]}`;
-/** Example: `jarsSaid([3, 4])` is `'jars 3 and 4'`. */
-export const jarsSaid = (all: readonly number[]): string => `jar${all.length > 1 ? 's' : ''} ${numbers(all)}`;
+import { writePercent } from '$lib/core/quantity';
+import { jarsSaid, listed } from '$lib/schema/said';
 
 const CARE: Record<CareKind, readonly [does: string, why: string]> = {
   open: ['Open', 'over the sink, slowly, a cloth on top; close again'],
@@ -25,7 +20,7 @@ const CARE: Record<CareKind, readonly [does: string, why: string]> = {
 
 /** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
 export const careWords = (kind: CareKind, lidNumbers: readonly number[]): string =>
-  kind === 'juice' ? `${CARE.juice[0]} ${numbers(lidNumbers)}` : `${CARE[kind][0]}, ${jarsSaid(lidNumbers)}`;
+  kind === 'juice' ? `${CARE.juice[0]} ${listed(lidNumbers)}` : `${CARE[kind][0]}, ${jarsSaid(lidNumbers)}`;
 export const careWhy = (kind: CareKind): string => CARE[kind][1];
 const SHORT: Record<CareKind, string> = {
   open: 'open',
@@ -88,80 +83,3 @@ export function questionWords(q: Question, mass: (g: number) => string): string 
       return `That is ${Math.round((v.ends ?? 0) / (v.usual ?? 1))} times the usual salt.${slip}`;
   }
 }
-
-interface Answer {
-  readonly name?: string;
-  readonly g?: number;
-  readonly lidNumbers?: readonly number[];
-  readonly owned?: number;
-  readonly ml?: number;
-  readonly saltG?: number;
-  readonly offcutsG?: number;
-  readonly version?: number;
-  readonly ends?: number;
-}
-
-const DONE: Record<string, (a: Answer, u: WrittenUnits) => string> = {
-  'weigh-in': (a, u) => `Weighed in: ${a.name}, ${writeMass(a.g ?? 0, u)}`,
-  'correct-pick': (a, u) => `Corrected: ${a.name}, ${writeMass(a.g ?? 0, u)}`,
-  'end-pick': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} written off the Garden`,
-  'take-to-bench': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} on the bench`,
-  'put-back': (a) => `${a.name} is back in the Garden`,
-  'weigh-prepared': (a, u) =>
-    a.g ? `${a.name}: ${writeMass(a.g, u)} prepared` : `${a.name}: weighing taken back`,
-  'sort-pick': (a, u) =>
-    `${a.name}: sorted${a.g ? `, ${writeMass(a.g, u)} prepared` : ''}${a.offcutsG ? `; ${writeMass(a.offcutsG, u)} of off-cuts wait in the Garden` : ''}`,
-  'add-pick': (a, u) => `Added to ${jarsSaid(a.lidNumbers ?? [])}, with ${writeMass(a.saltG ?? 0, u)} salt`,
-  'put-right': (a) =>
-    `Put right: ${jarsSaid(a.lidNumbers ?? [])}. Write ${writePercent(a.ends ?? 0)} on the lid`,
-  'sour-sauce': (a) => `${a.name}: noted. Stir, wait, measure again`,
-  'write-recipe': (a) => `Written down: ${a.name}`,
-  'change-recipe': (a) => `${a.name}: version ${a.version}`,
-  'wish-next': (a) => `Noted for next time: ${a.name}`,
-  'settle-wish': (a) => `${a.name}: settled`,
-  'retire-recipe': (a) => `${a.name}: noted`,
-  'keep-brine': (a, u) => `Kept: ${a.name}, ${writeVolume(a.ml ?? 0, u)}`,
-  'take-brine': (a, u) => `${a.name}: ${writeVolume(a.ml ?? 0, u)} less`,
-  'shape-jar': (a) => `${a.name}: measured and added`,
-  'set-weight': (a) => `${a.name} noted`,
-  'plan-away': () => 'Noted: away then',
-  'drop-away': () => 'Not away after all',
-  'break-jar': (a) => `${a.name}: ${a.owned} left`,
-  'start-batch': (a) =>
-    `Started: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lid${(a.lidNumbers ?? []).length > 1 ? 's' : ''}`,
-  care: (a) => `Noted for ${jarsSaid(a.lidNumbers ?? [])}`,
-  taste: (a) => `Taste noted for ${a.name}`,
-  'correct-taste': () => 'Taste corrected',
-  ph: (a) => `pH noted for ${a.name}`,
-  'correct-ph': () => 'Reading corrected',
-  'see-sign': (a) => `Throw away ${jarsSaid(a.lidNumbers ?? [])}: do not taste`,
-  'take-back-sign': () => 'Taken back',
-  move: (a) => `Moved: ${jarsSaid(a.lidNumbers ?? [])}`,
-  portion: (a, u) => `Jar ${numbers(a.lidNumbers ?? [])}: ${writeMass(a.g ?? 0, u)} less`,
-  'correct-portion': () => 'Corrected',
-  'enter-standing': (a) => `Entered: ${a.name}. Write ${numbers(a.lidNumbers ?? [])} on the lids`,
-  settle: (a) =>
-    a.owned === undefined
-      ? 'Settings saved'
-      : `Saved: ${a.owned} jar${a.owned === 1 ? '' : 's'}, the units and who eats`,
-  'own-jars': (a) => `${a.name}: ${a.owned} owned`,
-  'measure-jar': (a) => `${a.name}: measured`,
-  'set-tare': (a, u) => `${a.name}: ${writeMass(a.g ?? 0, u)} empty`,
-  'weigh-spoon': (a) => `Your spoon of ${a.name?.toLowerCase()} is noted`,
-  'reset-learning': () => 'It begins anew from the table',
-  'set-place': (a) => `${a.name} noted`,
-  'count-goods': (a) => `${a.name} counted`,
-  'set-passphrase': (a) =>
-    a.name === 'guest'
-      ? 'The guests’ passphrase is set'
-      : 'The passphrase is set; other phones sign in again',
-  'drop-guests': () => 'Guests come in no more',
-  'sign-out-everywhere': () => 'Every phone signs in again',
-  'take-back-pass': () => 'Taken back',
-  'make-token': (a) => `A token for ${a.name}: copy it now`,
-  undo: () => 'Undone'
-};
-
-/** What was done, in a sentence, for the toast. */
-export const doneWords = (name: string, answer: unknown, units: WrittenUnits): string =>
-  DONE[name]?.(answer ?? {}, units) ?? 'Done';

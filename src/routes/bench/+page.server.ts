@@ -1,33 +1,43 @@
 import { dayNumberOf } from '$lib/core/care';
 import { standing, type Batch } from '$lib/core/batch';
 import { dayOfWall, type WallMinute } from '$lib/core/calendar';
-import { action } from '$lib/server/http/answers';
-import { awayFrom, benchDraft, freeJars, learntOf, usableBrines, USE_CASES } from '$lib/server/usecases';
+import { FIRST_BENCH, lyingOn } from '$lib/core/lot';
+import { benchDraft, kitchenFor, makingsOf } from '$lib/server/usecases';
 import { allRecipes, lots as lotRepo } from '$lib/server/repos';
 import { living } from '$lib/server/views';
-import type { Actions, PageServerLoad } from './$types';
+import type { PageServerLoad } from './$types';
 
 /** A second pick may go in while a batch is so young, days. */
 const YOUNG_DAYS = 4;
+/** What a bench may be called in an address. */
+const NAMED = /^[A-Za-z0-9_-]{1,64}$/;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { db } = locals.house;
-  const { batches, household, lots, now } = await living(locals.house);
-  const today = dayOfWall(now);
+  const { batches, lots, now } = await living(locals.house);
+  const makings = await makingsOf(db);
+  const asked = url.searchParams.get('bench') ?? '';
+  // Nothing asked: the first bench, or where that is clear, what was begun first.
+  const usual = makings.some((m) => m.id === FIRST_BENCH) ? FIRST_BENCH : (makings[0]?.id ?? FIRST_BENCH);
+  const bench = NAMED.test(asked) ? asked : usual;
+  const { jars, learnt, brines, away } = await kitchenFor(db, dayOfWall(now), bench);
   return {
-    lots: lots.filter((l) => l.benchG > 0),
+    bench,
+    makings,
+    lots: lyingOn(lots, bench),
     raw: (await lotRepo.briefs(db, { most: 200 })).reverse(),
-    waiting: lots.filter((l) => l.gardenG > 0).length,
-    jars: freeJars(household, batches),
-    learnt: await learntOf(db, household),
-    brines: await usableBrines(db, today),
-    away: awayFrom(household, today),
+    /** Picks in the Garden, to be taken here. */
+    waiting: lots.filter((l) => l.gardenG > 0),
+    jars,
+    learnt,
+    brines,
+    away,
     stockG: stockByStyle(batches),
     young: batches.filter((b) => isYoung(b, now)),
     recipes: await allRecipes(db),
     /** Come here to make this one. */
     make: url.searchParams.get('recipe'),
-    draft: await benchDraft(db)
+    draft: await benchDraft(db, bench)
   };
 };
 
@@ -39,11 +49,3 @@ function stockByStyle(batches: readonly Batch[]): Record<string, number> {
     out[b.styleId] = (out[b.styleId] ?? 0) + standing(b).reduce((a, f) => a + f.leftG, 0);
   return out;
 }
-
-export const actions: Actions = {
-  start: action(USE_CASES['start-batch']),
-  putBack: action(USE_CASES['put-back']),
-  sort: action(USE_CASES['sort-pick']),
-  addPick: action(USE_CASES['add-pick']),
-  wish: action(USE_CASES['settle-wish'])
-};

@@ -1,9 +1,8 @@
 import { placeOf, standing } from '$lib/core/batch';
 import { stock } from '$lib/core/larder';
-import { action } from '$lib/server/http/answers';
-import { USE_CASES } from '$lib/server/usecases';
+
 import { care, living } from '$lib/server/views';
-import type { Actions, PageServerLoad } from './$types';
+import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const { batches, household, now } = await living(locals.house);
@@ -14,8 +13,4 @@ export const load: PageServerLoad = async ({ locals }) => {
     tasks: (await care(locals.house)).filter((t) => cold.has(t.placeId) && t.due <= now),
     batches: here
   };
-};
-
-export const actions: Actions = {
-  portion: action(USE_CASES.portion)
 };

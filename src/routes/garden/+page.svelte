@@ -66,7 +66,7 @@
             {p.lot.bed}{p.lot.bed ? ', ' : ''}{relativeDay(wall(p.lot.day, 12), house.now)}
           </p>
           <ActionForm
-            action="/garden?/toBench"
+            command="take-to-bench"
             values={{ lotId: p.lot.id, weight: '' }}
             next={{ href: '/bench', text: 'Go to the bench' }}
           >

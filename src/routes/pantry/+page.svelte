@@ -93,7 +93,7 @@
 >
   {#key editing}
     <ActionForm
-      action="/pantry?/count"
+      command="count-goods"
       values={{ goodsId: one?.id }}
       ondone={() => (editing = null)}
       label="Count dry goods"
@@ -104,8 +104,8 @@
             label="Name"
             id="g-name"
             name="name"
-            value={one?.name ?? ''}
             problem={problemAt('name')}
+            value={one?.name ?? ''}
           />
           {#if one}<input type="hidden" name="kind" value={one.kind} />
           {:else}<ChoiceField
@@ -128,16 +128,16 @@
             label="There now"
             id="g-amount"
             name="amount"
+            problem={problemAt('amount')}
             placeholder={kind === 'lid' ? '18' : '1 kg 200 g'}
             class="font-display text-2xl font-bold"
-            problem={problemAt('amount')}
           />
           <TextField
             label="Buy when down to"
             id="g-low"
             name="low"
-            placeholder={one ? amount(one, one.low) : ''}
             problem={problemAt('low')}
+            placeholder={one ? amount(one, one.low) : ''}
           />
           <Button type="submit" disabled={busy}>Keep</Button>
         </div>

@@ -67,7 +67,7 @@
     eats, and which jars you have. All of it can be changed in Kit.
   </p>
   <ActionForm
-    action="/welcome?/settle"
+    command="settle"
     values={{ jars: JSON.stringify(jars), spoons: units === 'imperial' ? 'imperial' : units }}
     undoable={false}
     ondone={() => goto('/', { invalidateAll: true })}

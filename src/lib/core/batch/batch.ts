@@ -28,7 +28,7 @@ export interface Batch {
   readonly brinePlannedMl: number | null;
   readonly brineUsedMl: number | null;
   /** Said, not taken from the plan: what is learnt from. */
-  readonly brineSaid?: boolean;
+  readonly brineSaid: boolean;
   readonly saltG: number | null;
   readonly note: string;
   /** What this batch aimed at, mass fraction; null where nobody said. */
@@ -71,9 +71,9 @@ export type BatchEvent =
         readonly placeId: string;
         readonly fillings: readonly NewFilling[];
         readonly worksheet: Worksheet;
-        readonly aim?: number;
-        readonly rinses?: readonly RinseLogged[];
-        readonly recipe?: RecipeUsed | null;
+        readonly aim: number | null;
+        readonly rinses: readonly RinseLogged[];
+        readonly recipe: RecipeUsed | null;
       };
     }
   | {
@@ -190,11 +190,11 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     saltKindId: rest.saltKindId,
     brinePlannedMl: rest.brinePlannedMl,
     brineUsedMl: rest.brineUsedMl,
-    brineSaid: rest.brineSaid ?? false,
+    brineSaid: rest.brineSaid,
     saltG: rest.saltG,
     note: rest.note,
-    aim: event.type === 'started' ? (event.data.aim ?? plannedIn(event.data.worksheet)) : null,
-    rinses: (event.type === 'started' ? event.data.rinses : undefined) ?? [],
+    aim: event.type === 'started' ? event.data.aim : null,
+    rinses: event.type === 'started' ? event.data.rinses : [],
     signs: [],
     startedAt,
     fillings: fillings.map((f) => {
@@ -207,12 +207,9 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     portions: [],
     corrections: [],
     sourings: [],
-    recipe: (event.type === 'started' ? event.data.recipe : null) ?? null
+    recipe: event.type === 'started' ? event.data.recipe : null
   };
 }
-
-/** What the worksheet of an older event aimed at; the oldest had none. */
-const plannedIn = (w: Partial<Worksheet> | undefined): number | null => w?.ends?.equilibrium ?? null;
 
 function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
   return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };

@@ -34,9 +34,9 @@ export function portion(
   const jars = standingFillings(b, [fillingId]);
   if (!jars.ok) return jars;
   const leftG = jars.value[0]?.leftG ?? 0;
-  if (!(g > 0)) return refuse('weight-not-positive', { field: 'g' });
+  if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g > leftG + 0.5)
-    return refuse('more-than-there-is', { field: 'g', values: { saidG: g, thereG: leftG } });
+    return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: leftG } });
   if (how === 'thrown' && reason.trim() === '') return refuse('reason-wanted', { field: 'reason' });
   return done({ type: 'portioned', data: { fillingId, how, g: Math.min(g, leftG), reason } });
 }
@@ -45,8 +45,9 @@ export function portion(
 export function correctPortion(b: Batch, of: string, g: number): Outcome<BatchEvent> {
   const was = b.portions.find((p) => p.id === of);
   if (!was) return refuse('portion-unknown', { field: 'of' });
-  if (!(g >= 0)) return refuse('weight-not-positive', { field: 'g' });
+  if (!(g >= 0)) return refuse('weight-not-positive', { field: 'weight' });
   const thereG = (b.fillings.find((f) => f.id === was.fillingId)?.leftG ?? 0) + was.g;
-  if (g > thereG + 0.5) return refuse('more-than-there-is', { field: 'g', values: { saidG: g, thereG } });
+  if (g > thereG + 0.5)
+    return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG } });
   return done({ type: 'portionCorrected', data: { of, g: Math.min(g, thereG) } });
 }

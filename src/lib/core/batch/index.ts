@@ -1,4 +1,5 @@
 export * from './batch';
+export * from './history';
 export * from './care-kinds';
 export * from './decide';
 export * from './numbers';
@@ -7,3 +8,4 @@ export * from './learnt';
 export * from './salinity';
 export * from './correction';
 export * from './facts';
+export * from './remedy';

@@ -250,7 +250,7 @@ export function bowlTooSalty(
 ): Outcome<BowlRemedy> {
   const now = phaseOf(naclG, 0, vegWaterG);
   if (now.salinity <= target + GOOD_ENOUGH)
-    return refuse('not-too-salty', { field: 'salt', values: percents(now.salinity, target) });
+    return refuse('not-too-salty', { field: 'salinityPercent', values: percents(now.salinity, target) });
   const addVegG = (now.massG * (now.salinity / target - 1)) / moisture;
   return done({ now, addVegG, after: phaseOf(naclG, addVegG * moisture, vegWaterG) });
 }

@@ -1,4 +1,5 @@
 export * from './kit';
+export * from './history';
 export * from './pantry';
 export * from './brines';
 export * from './water';

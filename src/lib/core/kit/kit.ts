@@ -184,7 +184,7 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
     case 'jarsOwned':
       return {
         ...state,
-        jars: withOne(state.jars, { ...event.data, weightId: event.data.weightId ?? null })
+        jars: withOne(state.jars, event.data)
       };
     case 'placeSet':
       return {

@@ -1,1 +1,3 @@
 export * from './lot';
+export * from './history';
+export * from './learnt';

@@ -1,7 +1,5 @@
 import type { Kept, Quality } from '../produce/index';
-import { learn, PIECE_BATCH_SD, TRIM_BATCH_SD, type Learned } from '../learn/index';
-import { crop, keepsRaw, meanPiece, trimKey } from '../produce/index';
-import { relativeSd } from '../quantity/index';
+import { crop, keepsRaw } from '../produce/index';
 import { addDays, daysBetween, type Day } from '../calendar/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 
@@ -29,6 +27,20 @@ export interface Aside {
 const NOTHING_ASIDE: Aside = { followers: 0, greens: 0, seed: 0, offcuts: 0 };
 const asideG = (a: Aside): number => a.followers + a.greens + a.seed + a.offcuts;
 
+/** What of a pick lies on one bench. */
+export interface OnBench {
+  readonly g: number;
+  /** Weighed again, once prepared; null while not. */
+  readonly prepared: Weighing | null;
+}
+const NOTHING_THERE: OnBench = { g: 0, prepared: null };
+
+/** A pick as one bench sees it: `benchG` and `prepared` are of that bench. */
+export interface LotOnBench extends Lot {
+  readonly bench: string;
+  readonly prepared: Weighing | null;
+}
+
 export interface Lot {
   readonly id: string;
   readonly cropId: string;
@@ -42,15 +54,15 @@ export interface Lot {
   readonly note: string;
   /** g of the pick, by where they are; they add up to what was weighed in. */
   readonly gardenG: number;
+  /** On all benches together; what lies on each is in `benches`. */
   readonly benchG: number;
+  readonly benches: Readonly<Record<string, OnBench>>;
   readonly packedG: number;
   readonly endedG: Readonly<Partial<Record<LotEnd, number>>>;
   /** Kept of the trim while it was sorted. */
   readonly aside: Aside;
   /** Prepared already when it came in, as off-cuts are. */
   readonly ready: boolean;
-  /** Weighed again on the bench, once prepared; null while not. */
-  readonly prepared: Weighing | null;
   readonly corrected: boolean;
   /** What was packed after it was weighed prepared: the trim yield learns from it. */
   readonly trimmed: { readonly pickedG: number; readonly preparedG: number } | null;
@@ -69,20 +81,34 @@ export type LotEvent =
       readonly data: {
         readonly how: LotEnd;
         readonly g: number;
-        readonly from: 'garden' | 'bench';
+        /** Off which bench; null: out of the Garden. */
+        readonly bench: string | null;
         readonly note: string;
       };
     }
   | {
       readonly type: 'sorted';
-      readonly data: { readonly culledG: number; readonly aside: Aside; readonly prepared: Weighing | null };
+      readonly data: {
+        readonly bench: string;
+        readonly culledG: number;
+        readonly aside: Aside;
+        readonly prepared: Weighing | null;
+      };
     }
-  | { readonly type: 'takenToBench'; readonly data: { readonly g: number } }
-  | { readonly type: 'putBack'; readonly data: { readonly g: number } }
-  | { readonly type: 'prepared'; readonly data: { readonly weighed: Weighing | null } }
+  | { readonly type: 'takenToBench'; readonly data: { readonly bench: string; readonly g: number } }
+  | { readonly type: 'putBack'; readonly data: { readonly bench: string; readonly g: number } }
+  | {
+      readonly type: 'prepared';
+      readonly data: { readonly bench: string; readonly weighed: Weighing | null };
+    }
   | {
       readonly type: 'packed';
-      readonly data: { readonly g: number; readonly preparedG: number; readonly batchId: string };
+      readonly data: {
+        readonly bench: string;
+        readonly g: number;
+        readonly preparedG: number;
+        readonly batchId: string;
+      };
     };
 
 /** The lot after one more event; `undefined` before it was picked. */
@@ -93,11 +119,11 @@ export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): 
       ...event.data,
       gardenG: event.data.weighed.g,
       benchG: 0,
+      benches: {},
       packedG: 0,
       endedG: {},
       aside: NOTHING_ASIDE,
       ready: event.data.ready ?? false,
-      prepared: null,
       corrected: false,
       trimmed: null
     };
@@ -115,74 +141,100 @@ export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): 
     case 'sorted':
       return sorted(state, event.data);
     case 'takenToBench': {
-      const benchG = state.benchG + event.data.g;
-      const prepared = state.ready ? { said: `${Math.round(benchG)} g`, g: benchG } : state.prepared;
-      return { ...state, gardenG: none(state.gardenG - event.data.g), benchG, prepared };
+      const { bench, g } = event.data;
+      const there = state.benches[bench] ?? NOTHING_THERE;
+      const lies = there.g + g;
+      const prepared = state.ready ? { said: `${Math.round(lies)} g`, g: lies } : there.prepared;
+      return lying({ ...state, gardenG: none(state.gardenG - g) }, bench, { g: lies, prepared });
     }
-    case 'putBack':
-      return {
-        ...state,
-        gardenG: state.gardenG + event.data.g,
-        benchG: none(state.benchG - event.data.g),
-        prepared: null
-      };
-    case 'prepared':
-      return { ...state, prepared: event.data.weighed };
+    case 'putBack': {
+      const { bench, g } = event.data;
+      const there = state.benches[bench] ?? NOTHING_THERE;
+      return lying({ ...state, gardenG: state.gardenG + g }, bench, { g: there.g - g, prepared: null });
+    }
+    case 'prepared': {
+      const { bench, weighed } = event.data;
+      return lying(state, bench, { g: state.benches[bench]?.g ?? 0, prepared: weighed });
+    }
     case 'packed':
       return packed(state, event.data);
   }
 }
 
+/** The pick with so much of it on one bench; a bench with nothing of it is not named. */
+function lying(state: Lot, bench: string, there: OnBench): Lot {
+  const g = none(there.g);
+  const others = Object.entries(state.benches).filter(([id]) => id !== bench);
+  const benches = Object.fromEntries(g > 0 ? [...others, [bench, { ...there, g }]] : others);
+  return { ...state, benches, benchG: Object.values(benches).reduce((a, b) => a + b.g, 0) };
+}
+
+/** The pick as one bench sees it. */
+export function atBench(lot: Lot, bench: string): LotOnBench {
+  const { g, prepared } = lot.benches[bench] ?? NOTHING_THERE;
+  return { ...lot, bench, benchG: g, prepared };
+}
+
+/** What lies on one bench, in the order of picking. */
+export const lyingOn = (all: readonly Lot[], bench: string): LotOnBench[] =>
+  all.filter((l) => (l.benches[bench]?.g ?? 0) > 0).map((l) => atBench(l, bench));
+
 /** Under a tenth of a gram is nothing: it comes from shares, not from a scale. */
 const none = (g: number): number => (Math.abs(g) < 0.1 ? 0 : g);
 
-function ended(state: Lot, data: { how: LotEnd; g: number; from: 'garden' | 'bench' }): Lot {
-  const bench = data.from === 'bench';
-  const benchG = bench ? none(state.benchG - data.g) : state.benchG;
-  return {
-    ...state,
-    gardenG: bench ? state.gardenG : none(state.gardenG - data.g),
-    benchG,
-    prepared: bench ? null : state.prepared,
-    endedG: { ...state.endedG, [data.how]: (state.endedG[data.how] ?? 0) + data.g }
-  };
+function ended(state: Lot, { how, g, bench }: { how: LotEnd; g: number; bench: string | null }): Lot {
+  const gone = { ...state, endedG: { ...state.endedG, [how]: (state.endedG[how] ?? 0) + g } };
+  return bench === null
+    ? { ...gone, gardenG: none(state.gardenG - g) }
+    : lying(gone, bench, { g: (state.benches[bench]?.g ?? 0) - g, prepared: null });
 }
 
 /** Culls go to the compost, what has a use leaves the bench, what is prepared stays on it. */
-function sorted(state: Lot, data: { culledG: number; aside: Aside; prepared: Weighing | null }): Lot {
-  const { culledG, aside, prepared } = data;
-  return {
+function sorted(
+  state: Lot,
+  data: { bench: string; culledG: number; aside: Aside; prepared: Weighing | null }
+): Lot {
+  const { bench, culledG, aside, prepared } = data;
+  const there = state.benches[bench] ?? NOTHING_THERE;
+  const kept = {
     ...state,
-    benchG: none(state.benchG - culledG - asideG(aside)),
     endedG: { ...state.endedG, composted: (state.endedG.composted ?? 0) + culledG },
     aside: {
       followers: state.aside.followers + aside.followers,
       greens: state.aside.greens + aside.greens,
       seed: state.aside.seed + aside.seed,
       offcuts: state.aside.offcuts + aside.offcuts
-    },
-    prepared: prepared ?? state.prepared
+    }
   };
+  return lying(kept, bench, { g: there.g - culledG - asideG(aside), prepared: prepared ?? there.prepared });
 }
 
 /** What the pick weighed that lies on the bench, with what was kept of its trim: trim yield is counted from it. */
-export const pickedOnBench = (lot: Lot): number => lot.benchG + (lot.packedG > 0 ? 0 : asideG(lot.aside));
+export const pickedOnBench = (lot: Pick<Lot, 'benchG' | 'packedG' | 'aside'>): number =>
+  lot.benchG + (lot.packedG > 0 ? 0 : asideG(lot.aside));
 
-function packed(state: Lot, data: { g: number; preparedG: number }): Lot {
-  const benchG = none(state.benchG - data.g);
-  const restG = state.prepared ? none(state.prepared.g - data.preparedG) : 0;
-  return {
+function packed(state: Lot, data: { bench: string; g: number; preparedG: number }): Lot {
+  const there = state.benches[data.bench] ?? NOTHING_THERE;
+  const restG = there.prepared ? none(there.prepared.g - data.preparedG) : 0;
+  const rest = { said: `${Math.round(restG)} g`, g: restG };
+  const gone = {
     ...state,
-    benchG,
     packedG: state.packedG + data.g,
-    trimmed: learntFrom(state, data),
-    prepared: benchG > 0 && restG > 0 ? { said: `${Math.round(restG)} g`, g: restG } : null
+    trimmed: learntFrom(state, there.prepared, data)
   };
+  return lying(gone, data.bench, {
+    g: there.g - data.g,
+    prepared: there.g - data.g > 0 && restG > 0 ? rest : null
+  });
 }
 
 /** Only what a scale said both times is learnt from. */
-function learntFrom(state: Lot, data: { g: number; preparedG: number }): Lot['trimmed'] {
-  if (!state.prepared || state.ready || state.prepared.sd !== undefined || state.weighed.sd !== undefined)
+function learntFrom(
+  state: Lot,
+  prepared: Weighing | null,
+  data: { g: number; preparedG: number }
+): Lot['trimmed'] {
+  if (!prepared || state.ready || prepared.sd !== undefined || state.weighed.sd !== undefined)
     return state.trimmed;
   const first = state.trimmed === null;
   return {
@@ -204,9 +256,9 @@ export function rawLife(lot: Lot, today: Day): { useBy: Day; daysLeft: number } 
   return { useBy, daysLeft: daysBetween(today, useBy) };
 }
 
-/** Whether so many grams may leave the Garden or the bench. */
-export function mayTake(lot: Lot, g: number, from: 'garden' | 'bench'): Outcome<number> {
-  const there = from === 'garden' ? lot.gardenG : lot.benchG;
+/** Whether so many grams may leave the Garden, or a bench. */
+export function mayTake(lot: Lot, g: number, bench: string | null): Outcome<number> {
+  const there = bench === null ? lot.gardenG : (lot.benches[bench]?.g ?? 0);
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g > there + 0.5)
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
@@ -214,7 +266,12 @@ export function mayTake(lot: Lot, g: number, from: 'garden' | 'bench'): Outcome<
 }
 
 /** Whether a pick on the bench may be sorted so: what leaves it and what is prepared add up to no more than it is. */
-export function maySort(lot: Lot, culledG: number, aside: Aside, preparedG: number): Outcome<number> {
+export function maySort(
+  lot: Pick<Lot, 'benchG'>,
+  culledG: number,
+  aside: Aside,
+  preparedG: number
+): Outcome<number> {
   const outG = culledG + asideG(aside);
   // Washing leaves some water on: a twentieth.
   if (outG + preparedG > lot.benchG * 1.05 + 5)
@@ -231,91 +288,4 @@ export function mayCorrect(lot: Lot, g: number): Outcome<number> {
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g < gone - 0.5) return refuse('less-than-used', { field: 'weight', values: { saidG: g, goneG: gone } });
   return done(g);
-}
-
-/** What one pick teaches: its trim yield once packed, its mean piece once counted and weighed. */
-export interface TaughtByPick {
-  readonly day: Day;
-  readonly trim: { readonly key: string; readonly yield: number } | null;
-  /** The usable part of a mean piece, g. */
-  readonly piece: { readonly cropId: string; readonly g: number } | null;
-}
-
-/** Nothing for most picks. Example: 2 kg in 7 pieces teach a piece of 286 g times the trim. */
-export function taughtByPick(lot: Lot): TaughtByPick[] {
-  const c = crop(lot.cropId);
-  if (!c) return [];
-  const { pieces, g } = lot.weighed;
-  const { trimmed } = lot;
-  const usable = lot.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
-  const trim =
-    trimmed && trimmed.pickedG > 0
-      ? { key: trimKey(c.id, lot.withTops), yield: trimmed.preparedG / trimmed.pickedG }
-      : null;
-  const piece = pieces ? { cropId: c.id, g: (g * usable) / pieces } : null;
-  return trim || piece ? [{ day: lot.day, trim, piece }] : [];
-}
-
-/** What was measured of each key, in order. */
-function byKey(all: readonly (readonly [key: string, value: number])[]): Map<string, number[]> {
-  const out = new Map<string, number[]>();
-  for (const [key, value] of all) {
-    const known = out.get(key);
-    if (known) known.push(value);
-    else out.set(key, [value]);
-  }
-  return out;
-}
-
-/**
- * The household's trim yields from what it packed, by `trimKey`; picks up to a reset day are left out.
- * Example: with six packed picks of cabbage at 0.72 the yield moves from 0.80 to about 0.73.
- */
-export function learntTrims(
-  picks: readonly TaughtByPick[],
-  resets: Readonly<Record<string, Day>>
-): Record<string, Learned> {
-  const seen = byKey(
-    picks.flatMap(({ day, trim }) =>
-      trim && day > (resets[`trim:${trim.key}`] ?? '') ? [[trim.key, trim.yield] as const] : []
-    )
-  );
-  const out: Record<string, Learned> = {};
-  for (const [key, yields] of seen) {
-    const [cropId = '', tops] = key.split('+');
-    const c = crop(cropId);
-    if (!c) continue;
-    const mean = tops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
-    out[key] = learn({ mean, sd: c.trimSd, scale: 'logit' }, yields, TRIM_BATCH_SD);
-  }
-  return out;
-}
-
-/** The household's own piece weights of the usable part, from picks both counted and weighed. */
-export function learntPieces(
-  picks: readonly TaughtByPick[],
-  resets: Readonly<Record<string, Day>>
-): Record<string, Learned> {
-  const seen = byKey(
-    picks.flatMap(({ day, piece }) =>
-      piece && day > (resets[`piece:${piece.cropId}`] ?? '') ? [[piece.cropId, piece.g] as const] : []
-    )
-  );
-  const out: Record<string, Learned> = {};
-  for (const [id, weights] of seen) {
-    const c = crop(id);
-    if (!c) continue;
-    const mean = meanPiece(c);
-    const taught = weights.filter((w) => !alone(w, weights, mean, c.pieceGsd));
-    out[id] = learn({ mean, sd: mean * relativeSd(c.pieceGsd), scale: 'log' }, taught, PIECE_BATCH_SD);
-  }
-  return out;
-}
-
-/** Further from the table than this, in spreads of the piece, a mean weight is odd. Common practice, no source. */
-const ODD = 2;
-/** One odd entry teaches nothing: it counts once another comes near it. */
-function alone(w: number, all: readonly number[], mean: number, gsd: number): boolean {
-  if (Math.abs(Math.log(w / mean)) < ODD * Math.log(gsd)) return false;
-  return all.filter((o) => Math.abs(Math.log(o / w)) < Math.log(1.5)).length < 2;
 }

@@ -9,7 +9,7 @@ import {
 } from '../produce/index';
 import type { Learned } from '../learn/index';
 import type { Spread } from '../quantity/index';
-import { done, refuse, type Outcome } from '../refusal/index';
+import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
 import { isMark, isWord, NINE_IN_TEN, skipAbout, skipOrSo, wordOf, type At } from './amount';
 import { cropAt, singular } from './names';
 import { textOf } from './quantity';
@@ -71,7 +71,7 @@ export function weightOfCountRead(count: CountRead, learnt?: Learned): Spread {
 export function readCount(text: string, c: Crop): Outcome<CountRead> {
   const said = text.trim().slice(0, 60);
   const all = tokens(said).filter((t) => !isMark(t, '.', ',', '!'));
-  const bad = (code = 'count-not-understood', more: Record<string, string> = {}) =>
+  const bad = (code: RefusalCode = 'count-not-understood', more: Record<string, string> = {}) =>
     refuse(code, { field: 'weight', values: { said, piece: c.piece, crop: c.name.toLowerCase(), ...more } });
   const n = numberAt(all, 0);
   if (!n) return bad();

@@ -1,3 +1,4 @@
+import type { RefusalCode } from '../refusal/index';
 import { meanPiece, pieceCalled, type Crop } from '../produce/index';
 import { UNITS } from '../quantity/index';
 import { DOSES } from '../safety/index';
@@ -48,7 +49,7 @@ const nounOf = (b: Bit): Noun | undefined =>
     : undefined;
 
 /** The phrases of a dose in their order; a string where a bare number is left over. */
-function phrasesOf(bits: readonly Bit[]): Phrase[] | string {
+function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
   const out: Phrase[] = [];
   let open: Phrase | undefined;
   let per = false;
@@ -111,7 +112,7 @@ const baseLike = (p: Phrase): boolean => p.of?.is === 'jar' || p.of?.is === 'pie
 export function amountReadings(
   bits: readonly Bit[],
   kinds: readonly SaltKind[]
-): readonly DoseReading[] | string {
+): readonly DoseReading[] | RefusalCode {
   const phrases = phrasesOf(bits);
   if (typeof phrases === 'string') return phrases;
   const parts = parted(phrases);
@@ -131,7 +132,7 @@ function turned(phrases: readonly Phrase[], kinds: readonly SaltKind[]): readonl
   return both.length === 1 ? both[0] : undefined;
 }
 
-function readingsOf(parts: Parted, kinds: readonly SaltKind[]): readonly DoseReading[] | string {
+function readingsOf(parts: Parted, kinds: readonly SaltKind[]): readonly DoseReading[] | RefusalCode {
   const out: DoseReading[] = [];
   const bases = basesOf(parts.base, parts.noun);
   if (typeof bases === 'string') return bases;
@@ -174,7 +175,7 @@ interface Parted {
 }
 
 /** Which amount is the salt's and which the base's. */
-function parted(all: readonly Phrase[]): Parted | string {
+function parted(all: readonly Phrase[]): Parted | RefusalCode {
   const amounts = all.filter((p) => p.of);
   if (amounts.length === 0) return 'dose-no-amount';
   const nouns = all.filter((p) => !p.of && p.noun !== 'salt');
@@ -212,7 +213,7 @@ function parted(all: readonly Phrase[]): Parted | string {
 }
 
 /** "2 tbsp per cabbage" is per head; "2 tbsp in the water" lacks how much. */
-function onlyNoun(nouns: readonly Phrase[], salts: readonly Phrase[]): Parted | string {
+function onlyNoun(nouns: readonly Phrase[], salts: readonly Phrase[]): Parted | RefusalCode {
   const [noun] = nouns;
   if (nouns.length !== 1 || !noun?.single || !noun.per || !noun.crop) return 'dose-of-what';
   const of: Counted = { is: 'pieces', n: 1, piece: '', crop: noun.crop, article: false };
@@ -220,7 +221,7 @@ function onlyNoun(nouns: readonly Phrase[], salts: readonly Phrase[]): Parted | 
 }
 
 /** Of one base said twice the exacter; they must agree to a twentieth. */
-function narrowest(all: readonly Phrase[]): Phrase | string {
+function narrowest(all: readonly Phrase[]): Phrase | RefusalCode {
   const [a, b] = all;
   if (!a) return 'dose-of-what';
   if (!b) return a;
@@ -261,7 +262,7 @@ const JAR_LIKE: readonly { factor: number }[] = [
   UNITS.impGallon
 ];
 
-function basesOf(p: Phrase, noun: Phrase | undefined): readonly Base[] | string {
+function basesOf(p: Phrase, noun: Phrase | undefined): readonly Base[] | RefusalCode {
   const of = p.of!;
   const what = p.noun ?? noun?.noun;
   const water = (ml: number, says: string, gsd = 1): Base => ({
@@ -303,7 +304,10 @@ function basesOf(p: Phrase, noun: Phrase | undefined): readonly Base[] | string 
   ];
 }
 
-function pieceBase(of: Extract<Counted, { is: 'pieces' }>, c: Crop | undefined): readonly Base[] | string {
+function pieceBase(
+  of: Extract<Counted, { is: 'pieces' }>,
+  c: Crop | undefined
+): readonly Base[] | RefusalCode {
   if (!c)
     return [
       {

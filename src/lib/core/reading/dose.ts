@@ -1,4 +1,4 @@
-import { done, refuse, type Outcome } from '../refusal/index';
+import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
 import {
   BY_TASTE,
   SALT_KINDS,
@@ -26,7 +26,7 @@ const MOST = 160;
  */
 export function readDose(text: string, ways: DoseWays): Outcome<readonly DoseReading[]> {
   const said = text.trim().slice(0, 60);
-  const bad = (code: string, more: Record<string, string | number> = {}) =>
+  const bad = (code: RefusalCode, more: Record<string, string | number> = {}) =>
     refuse(code, { field: 'dose', values: { said, ...more } });
   if (text.trim() === '') return bad('nothing-said-of-salt');
   if (text.length > MOST) return bad('dose-too-long');
@@ -38,12 +38,12 @@ export function readDose(text: string, ways: DoseWays): Outcome<readonly DoseRea
 
 function stopped(
   stop: Stop,
-  bad: (code: string, more?: Record<string, string | number>) => ReturnType<typeof refuse>
+  bad: (code: RefusalCode, more?: Record<string, string | number>) => ReturnType<typeof refuse>
 ) {
   return stop.stop === 'flaw' ? bad(stop.flaw.code, { ...stop.flaw }) : bad(stop.stop, { word: stop.word });
 }
 
-function understood(bits: readonly Bit[], ways: DoseWays): readonly DoseReading[] | string {
+function understood(bits: readonly Bit[], ways: DoseWays): readonly DoseReading[] | RefusalCode {
   const kinds = kindsOf(bits, ways.kind);
   if (kinds.length === 0) return 'dose-salt-unknown';
   const tastes = bits.filter((b) => b.is === 'taste' || b.is === 'sea' || b.is === 'soup');
@@ -129,7 +129,7 @@ function percentReadings(
   p: Extract<Bit, { is: 'percent' }>,
   bits: readonly Bit[],
   kinds: readonly SaltKind[]
-): DoseReading[] | string {
+): DoseReading[] | RefusalCode {
   // "2 % salt for 5 lb of cabbage": the weight says what it is for; anything more would be a second dose.
   const amounts = bits.filter(
     (b) => b.is === 'amount' || b.is === 'jar' || b.is === 'pieces' || b.is === 'mug'
@@ -167,7 +167,7 @@ function ratioReadings(
   r: { one: number; other: number },
   bits: readonly Bit[],
   kind: SaltKind
-): DoseReading[] | string {
+): DoseReading[] | RefusalCode {
   if (some(bits)) return 'dose-twice';
   const [salt, other] = r.one <= r.other ? [r.one, r.other] : [r.other, r.one];
   if (!(salt / other > 0.001 && salt / other < POSSIBLE.to)) return 'dose-impossible';

@@ -1,5 +1,5 @@
 import { celsius, unitFor, type Kind, type SpoonSystem, type WrittenUnits } from '../quantity/index';
-import { done, refuse, type Outcome } from '../refusal/index';
+import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
 import { amountAt, isMark, isWord, skipAbout, skipOrSo, wordOf, type Amount } from './amount';
 import { tokens, type NumberToken, type Token } from './tokens';
 import { FILLERS, TAILS } from './words';
@@ -31,7 +31,7 @@ const examples: Record<Kind, string> = {
 /** Two amounts for one thing may differ by so much: the rounding of a label. */
 const SAME = 1.03;
 
-type Bad = (code: string, more?: Record<string, string | number>) => ReturnType<typeof refuse>;
+type Bad = (code: RefusalCode, more?: Record<string, string | number>) => ReturnType<typeof refuse>;
 
 /**
  * Reads a mass, volume or length as people type or dictate it: "2 lb 3 oz", "2lb3", "1 ½ kg", "1,5 l", "3/4 cup",

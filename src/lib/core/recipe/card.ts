@@ -1,3 +1,4 @@
+import type { RefusalCode } from '../refusal/index';
 import { meanPiece, pieceCalled } from '../produce/index';
 import { type SpoonSystem } from '../quantity/index';
 import {
@@ -250,7 +251,7 @@ function pieceProblem(l: Line, i: Ingredient): CardProblem | null {
     : null;
 }
 
-type SaltRead = SaltLine & { readonly why: { code: string; word: string } | null };
+type SaltRead = SaltLine & { readonly why: { code: RefusalCode; word: string } | null };
 
 /** The dose of the card: as it is said, or of the recipe as written where it is a plain amount. */
 function readSalt(l: Line, baseG: number | null, waterMl: number | null, ways: CardWays): SaltRead {
@@ -302,7 +303,14 @@ function problemsOf(
   if (!salt) say('no-salt', null, '', true);
   else if (salts.length > 1) say('salt-twice', salts[1]!.line, salts[1]!.said, true);
   else if (salt.why && salt.why.code !== 'dose-no-amount')
-    say('salt-not-understood', salt.line, salt.said, true, `${salt.why.code} ${salt.why.word}`);
+    out.push({
+      code: 'salt-not-understood',
+      line: salt.line,
+      said: salt.said,
+      blocks: true,
+      why: salt.why.code,
+      word: salt.why.word
+    });
   else if (salt.readings.length === 0) say('figure-missing', salt.line, salt.said, true);
   else if (differ(salt)) say('salt-unclear', salt.line, salt.said, true);
   else if (mustAsk(salt.readings.map((r) => r.saltG / r.per)))

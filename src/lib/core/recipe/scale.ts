@@ -49,7 +49,7 @@ export function scaleRecipe(card: Card, to: MadeFor): Outcome<Scaled> {
   const stop = card.problems.find((p) => p.blocks);
   if (stop)
     return refuse('recipe-figure-missing', { field: 'recipe', values: { said: stop.said || stop.code } });
-  if (!(to.vegG > 0)) return refuse('weight-not-positive', { field: 'vegG' });
+  if (!(to.vegG > 0)) return refuse('weight-not-positive', { field: 'items' });
   const factor = card.baseG === null ? null : to.vegG / card.baseG;
   const shares = sharesOf(card);
   const lines = card.ingredients.map((i) => portioned(i, to, factor, shares.get(i)));

@@ -1,3 +1,4 @@
+import type { RefusalCode } from '../refusal/index';
 import type { DoseReading } from '../salt/index';
 
 /** How an ingredient grows with the batch. */
@@ -75,8 +76,10 @@ export interface CardProblem {
   readonly line: number | null;
   readonly said: string;
   readonly blocks: boolean;
-  /** What is unknown or at odds: a word, two amounts, the reason's code. */
+  /** What is unknown or at odds: a word, two amounts. */
   readonly word?: string;
+  /** Why a dose is not understood. */
+  readonly why?: RefusalCode;
 }
 
 /** A line that is only text of the card. */

@@ -1,10 +1,16 @@
+import type { RefusalCode } from './codes';
+import type { FieldName } from './fields';
+
+export type { FieldName } from './fields';
+export { isRefusalCode, REFUSAL_CODES, type RefusalCode } from './codes';
+
 /**
  * A refusal is data: what could not be done, at which field, with the values a sentence needs.
  * The sentence itself is worded once, in `schema/words.ts`. A bug throws; a refusal is returned.
  */
 export interface Refusal {
-  readonly code: string;
-  readonly field?: string;
+  readonly code: RefusalCode;
+  readonly field?: FieldName;
   readonly values?: Readonly<Record<string, string | number>>;
 }
 
@@ -18,8 +24,8 @@ export function done<T>(value: T): { readonly ok: true; readonly value: T } {
 
 /** Wraps a refusal. Example: `refuse('missing', { field: 'weight' }).refusal.code` is `'missing'`. */
 export function refuse(
-  code: string,
-  more: { field?: string; values?: Record<string, string | number> } = {}
+  code: RefusalCode,
+  more: { field?: FieldName; values?: Record<string, string | number> } = {}
 ): { readonly ok: false; readonly refusal: Refusal } {
   return { ok: false, refusal: { code, ...more } };
 }

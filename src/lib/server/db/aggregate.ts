@@ -2,12 +2,17 @@ import type { Knex } from 'knex';
 import { wallOf } from '../clock';
 import { appendTo, readStream, type Recorded } from './log';
 import type { Said } from '../../core/batch';
+import { NO_POLICY, upcast, versionNow, type UndoPolicy, type Upcasts } from '../../core/history';
 
 /** One kind of stream: how its state grows, and when it still wants attention. */
 export interface Kind<State, Event, Brief = never> {
   readonly kind: string;
   evolve(id: string, state: State | undefined, event: Event, said: Said): State | undefined;
   isLive(state: State): boolean;
+  /** How its old events become today's. */
+  readonly upcasts?: Upcasts;
+  /** What may be undone though something came after it. */
+  readonly undo?: UndoPolicy;
   /** How it stands in lists, and what it teaches; a kind of which there is one needs none. */
   line?(state: State): Line<Brief>;
 }
@@ -48,6 +53,8 @@ export interface Work {
   readonly at: number;
   readonly wall: number;
   readonly zone: string;
+  /** The kinds of thing that it changed; filled as events are appended. */
+  readonly touched?: Set<string>;
 }
 
 export interface Loaded<State> {
@@ -88,7 +95,14 @@ export class Aggregate<
   Event extends { readonly type: string; readonly data: unknown },
   Brief = never
 > {
-  constructor(private readonly kind: Kind<State, Event, Brief>) {}
+  private readonly upcasts: Upcasts;
+  /** What may be undone though something came after it. */
+  readonly undo: UndoPolicy;
+
+  constructor(private readonly kind: Kind<State, Event, Brief>) {
+    this.upcasts = kind.upcasts ?? {};
+    this.undo = kind.undo ?? NO_POLICY;
+  }
 
   private stream = (id: string) => `${this.kind.kind}:${id}`;
   private idOf = (stream: string) => stream.slice(this.kind.kind.length + 1);
@@ -180,9 +194,11 @@ export class Aggregate<
 
   /** Appends events to a stream and brings `current` up to date; answers the new state. */
   async append(work: Work, id: string, events: readonly Event[]): Promise<State | undefined> {
+    work.touched?.add(this.kind.kind);
     const before = await this.load(work.trx, id);
     const n = before?.n ?? (await readStream(work.trx, this.stream(id))).n;
-    const rows = await appendTo(work.trx, this.stream(id), n, work.command, work.at, events);
+    const written = events.map((e) => ({ ...e, version: versionNow(this.upcasts, e.type) }));
+    const rows = await appendTo(work.trx, this.stream(id), n, work.command, work.at, written);
     const state = this.replay(id, before?.state, rows, work.zone);
     await this.keep(work.trx, id, { n: n + rows.length, at: work.at, state });
     return state;
@@ -193,7 +209,7 @@ export class Aggregate<
     const { events } = await readStream(trx, this.stream(id));
     return events.map(
       (e) =>
-        ({ type: e.type, data: e.data, at: e.at, id: e.id, command: e.command }) as Event & {
+        ({ type: e.type, data: upcast(this.upcasts, e), at: e.at, id: e.id, command: e.command }) as Event & {
           at: number;
           id: string;
           command: string;
@@ -216,7 +232,7 @@ export class Aggregate<
   ): State | undefined {
     return rows.reduce<State | undefined>(
       (s, e) =>
-        this.kind.evolve(id, s, { type: e.type, data: e.data } as Event, {
+        this.kind.evolve(id, s, { type: e.type, data: upcast(this.upcasts, e) } as Event, {
           id: e.id,
           at: wallOf(e.at, zone)
         }),

@@ -16,8 +16,6 @@ interface Row extends Omit<Recorded, 'data'> {
   readonly data: string;
 }
 
-const SHAPE_VERSION = 1;
-
 /** All events of a stream, oldest first, leaving out what was undone. */
 export async function readStream(trx: Knex, stream: string): Promise<{ events: Recorded[]; n: number }> {
   const rows = (await trx('event').where({ stream }).orderBy('n')) as Row[];
@@ -27,6 +25,12 @@ export async function readStream(trx: Knex, stream: string): Promise<{ events: R
   return { events, n: all.length };
 }
 
+/** How far the log goes: the number of its last event. */
+export async function versionOf(trx: Knex): Promise<number> {
+  const last = (await trx('event').max({ seq: 'seq' }).first()) as { seq: number | null } | undefined;
+  return last?.seq ?? 0;
+}
+
 /** Appends after event number `n`; a second writer at the same number is turned away by the table's UNIQUE. */
 export async function appendTo(
   trx: Knex,
@@ -34,14 +38,14 @@ export async function appendTo(
   n: number,
   command: string,
   at: number,
-  events: readonly { type: string; data: unknown }[]
+  events: readonly { type: string; version?: number; data: unknown }[]
 ): Promise<Recorded[]> {
   const rows = events.map((e, i) => ({
     id: `${stream.replace(':', '-')}.${n + 1 + i}`,
     stream,
     n: n + 1 + i,
     type: e.type,
-    version: SHAPE_VERSION,
+    version: e.version ?? 1,
     at,
     command,
     data: e.data

@@ -1,3 +1,5 @@
+import { FIRST_BENCH, lyingOn } from '../../core/lot';
+import type { CommandName } from '../../schema/commands';
 import type { Knex } from 'knex';
 import { standing, type Batch } from '../../core/batch';
 import { addDays, MINUTES_PER_DAY, wall, type WallMinute } from '../../core/calendar';
@@ -6,7 +8,7 @@ import { stock } from '../../core/larder';
 import { crop } from '../../core/produce';
 import { instantOf, wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
-import { computeWorksheet, USE_CASES, type House, type UseCaseName } from '../usecases';
+import { computeWorksheet, USE_CASES, type House } from '../usecases';
 import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, WEIGHTS } from './osier-bank';
 import {
   AFTERWARDS,
@@ -50,7 +52,7 @@ class Season {
   /** Evenly spread numbers 0-1 without randomness: the golden-ratio sequence. */
   private wobble = (n: number) => (n * 0.6180339887) % 1;
 
-  private async say(name: UseCaseName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
+  private async say(name: CommandName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
     this.at = instantOf(at, this.zone);
     const commandId = `demo${++this.said}`;
     const result = await USE_CASES[name](this.house, { commandId, ...input });
@@ -113,7 +115,7 @@ class Season {
   }
 
   private async make(m: Making): Promise<void> {
-    const kept = (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0);
+    const kept = lyingOn(await lots.list(this.trx, 'live'), FIRST_BENCH);
     for (const lot of kept) await this.say('put-back', wall(m.day, 8, 40), { lotId: lot.id });
     for (const pick of m.picks) await this.toBench(pick, m);
     const draft = {
@@ -134,7 +136,7 @@ class Season {
       recipeId: RECIPE_OF[m.name] ?? ''
     });
     this.started.set(m, id);
-    for (const lot of (await lots.list(this.trx, 'live')).filter((l) => l.benchG > 0))
+    for (const lot of lyingOn(await lots.list(this.trx, 'live'), FIRST_BENCH))
       await this.say('end-pick', wall(m.day, 11), {
         lotId: lot.id,
         how: 'cooked',
@@ -147,9 +149,11 @@ class Season {
 
   /** What was really poured, for a share of what the worksheet plans. */
   private async poured(draft: Record<string, unknown>, share: number): Promise<string> {
-    const items = (await lots.list(this.trx, 'live'))
-      .filter((l) => l.benchG > 0)
-      .map((l) => ({ cropId: l.cropId, picked: `${l.benchG} g`, prepared: `${l.prepared?.g ?? 0} g` }));
+    const items = lyingOn(await lots.list(this.trx, 'live'), FIRST_BENCH).map((l) => ({
+      cropId: l.cropId,
+      picked: `${l.benchG} g`,
+      prepared: `${l.prepared?.g ?? 0} g`
+    }));
     const made = await computeWorksheet(this.house, { ...draft, items });
     return made.ok && made.value.brine ? `${Math.round(made.value.brine.inJarsMl * share)} ml` : '';
   }

@@ -1,14 +1,28 @@
-import { fail, json, type ActionFailure, type RequestEvent } from '@sveltejs/kit';
-import type { Refusal } from '../../core/refusal';
+import { fail, json, type ActionFailure } from '@sveltejs/kit';
+import type { WrittenUnits } from '../../core/quantity';
+import type { Refusal, RefusalCode } from '../../core/refusal';
+import { COMMANDS, DOOR_COMMANDS, type Answer, type FormName } from '../../schema/commands';
 import { problem, type Problem } from '../../schema/words';
-import type { UseCase } from '../usecases';
-import { formBody } from './bodies';
+import { household } from '../repos';
+import type { House } from '../usecases';
 
-/** What a form gets back: done, with the command to undo it by; or problems, with what was filled in. */
+/** What a form gets back: what is said of it, its answer, and the command to undo it by. */
 export interface FormDone {
-  readonly done: string;
+  readonly said: string;
   readonly commandId: string;
   readonly answer: unknown;
+}
+
+/** What was done, in the household's units. */
+export async function formDone<N extends FormName>(
+  house: House,
+  name: N,
+  input: Readonly<Record<string, unknown>>,
+  answer: Answer<N>
+): Promise<FormDone> {
+  const { units } = await household(house.db);
+  const said = { ...COMMANDS, ...DOOR_COMMANDS }[name].said as (a: unknown, u: WrittenUnits) => string;
+  return { said: said(answer, units), commandId: String(input.commandId), answer };
 }
 
 /** What is never sent back, whatever came in with it. */
@@ -23,21 +37,8 @@ export const refused = (
 ): ActionFailure<{ problems: Problem[]; filledIn: Record<string, unknown> }> =>
   fail(statusOf(refusals), { problems: refusals.map(problem), filledIn: withoutSecrets(input) });
 
-/** A form action that runs a use case. Refusals come back beside the fields they are about. */
-export function action<T>(useCase: UseCase<T>) {
-  return async (
-    event: Pick<RequestEvent, 'request' | 'locals'>
-  ): Promise<FormDone | ReturnType<typeof refused>> => {
-    const form = await formBody(event.request);
-    if (!form.ok) return refused([form.refusal]);
-    const result = await useCase(event.locals.house, form.value);
-    if (!result.ok) return refused(result.refusals, form.value);
-    return { done: useCase.name, commandId: String(form.value.commandId), answer: result.value };
-  };
-}
-
 /** Somebody else, or something that happened since, stands in the way. */
-const CONFLICTS = new Set([
+const CONFLICTS: ReadonlySet<RefusalCode> = new Set<RefusalCode>([
   'changed-meanwhile',
   'already-answered',
   'changed-since',
@@ -48,7 +49,7 @@ const CONFLICTS = new Set([
 ]);
 
 /** Who asks, or how, is what stands in the way. */
-const STATUS: Readonly<Record<string, number>> = {
+const STATUS: Partial<Record<RefusalCode, number>> = {
   'signed-out': 401,
   'token-unknown': 401,
   'passphrase-wrong': 401,
@@ -62,10 +63,10 @@ const STATUS: Readonly<Record<string, number>> = {
 };
 
 /** The house cannot store anything just now. */
-const NOT_NOW = new Set(['disk-full', 'disk-refuses', 'house-busy']);
+const NOT_NOW: ReadonlySet<RefusalCode> = new Set<RefusalCode>(['disk-full', 'disk-refuses', 'house-busy']);
 
 /** Conflicts are 409, unknown things 404, the rest 400 unless the table above says more. */
-function statusOf(refusals: readonly Refusal[]): number {
+export function statusOf(refusals: readonly Refusal[]): number {
   const codes = refusals.map((r) => r.code);
   if (codes.some((c) => NOT_NOW.has(c))) return 503;
   if (codes.some((c) => CONFLICTS.has(c))) return 409;

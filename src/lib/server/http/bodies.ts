@@ -1,7 +1,7 @@
-import { done, refuse, type Outcome } from '../../core/refusal';
+import { done, refuse, type Outcome, type RefusalCode, type FieldName } from '../../core/refusal';
 
 /** What a body that could not be read is refused with: cut at the limit, or not what it said it was. */
-const unread = (error: unknown, code: string): ReturnType<typeof refuse> =>
+const unread = (error: unknown, code: RefusalCode): ReturnType<typeof refuse> =>
   refuse((error as { status?: unknown } | null)?.status === 413 ? 'too-large' : code);
 
 const isJson = (type: string | null): boolean => /^application\/json\s*(;|$)/i.test(type ?? '');
@@ -27,7 +27,8 @@ export async function formBody(request: Request): Promise<Outcome<Record<string,
   const out: Record<string, unknown> = {};
   for (const name of new Set(form.keys())) {
     const all = form.getAll(name);
-    if (all.some((v) => typeof v !== 'string')) return refuse('field-is-file', { field: name.slice(0, 64) });
+    if (all.some((v) => typeof v !== 'string'))
+      return refuse('field-is-file', { field: name.slice(0, 64) as FieldName });
     // Own names only: a field called __proto__ is a field.
     Object.defineProperty(out, name, {
       value: all.length > 1 ? all : all[0],

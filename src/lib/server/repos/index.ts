@@ -1,5 +1,7 @@
 import type { Knex } from 'knex';
 import {
+  BATCH_UNDO,
+  BATCH_UPCASTS,
   evolveBatch,
   isLive,
   LID_REST_DAYS,
@@ -12,6 +14,9 @@ import {
   evolveHousehold,
   evolveBrine,
   evolvePantry,
+  BRINE_UNDO,
+  HOUSEHOLD_UPCASTS,
+  PANTRY_UNDO,
   NEW_HOUSEHOLD,
   type BrineEvent,
   type Household,
@@ -20,8 +25,17 @@ import {
   type Pantry,
   type PantryEvent
 } from '../../core/kit';
+import { NO_POLICY, type UndoPolicy } from '../../core/history';
 import { ledger, type Ledger } from '../../core/larder';
-import { evolveLot, isOpen, taughtByPick, type Lot, type LotEvent } from '../../core/lot';
+import {
+  evolveLot,
+  isOpen,
+  LOT_UNDO,
+  LOT_UPCASTS,
+  taughtByPick,
+  type Lot,
+  type LotEvent
+} from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { style } from '../../core/style';
 import { Aggregate, type Work } from '../db/aggregate';
@@ -29,6 +43,8 @@ import { Aggregate, type Work } from '../db/aggregate';
 export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
   kind: 'lot',
   evolve: evolveLot,
+  upcasts: LOT_UPCASTS,
+  undo: LOT_UNDO,
   isLive: isOpen,
   line: (lot) => ({
     topic: lot.cropId,
@@ -40,6 +56,8 @@ export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
 export const batches = new Aggregate<Batch, BatchEvent, BatchBrief>({
   kind: 'batch',
   evolve: evolveBatch,
+  upcasts: BATCH_UPCASTS,
+  undo: BATCH_UNDO,
   isLive,
   line: (b) => ({
     topic: b.recipe?.id ?? null,
@@ -93,17 +111,20 @@ export const households = new Aggregate<Household, HouseholdEvent>({
   kind: 'household',
   evolve: (_, state, event, { at }) => evolveHousehold(state ?? NEW_HOUSEHOLD, event, at),
   isLive: () => true,
+  upcasts: HOUSEHOLD_UPCASTS,
   line: ({ resets }) => ({ teaches: resets })
 });
 export const pantries = new Aggregate<Pantry, PantryEvent>({
   kind: 'pantry',
   evolve: (_, state, event) => evolvePantry(state ?? [], event),
-  isLive: () => true
+  isLive: () => true,
+  undo: PANTRY_UNDO
 });
 
 export const brines = new Aggregate<KeptBrine, BrineEvent>({
   kind: 'brine',
   evolve: evolveBrine,
+  undo: BRINE_UNDO,
   isLive: (b) => b.ml > 0
 });
 
@@ -145,6 +166,7 @@ const byKind: Record<
   {
     rebuild(trx: Knex, id: string, zone: string): Promise<void>;
     rebuildAll(trx: Knex, zone: string): Promise<void>;
+    readonly undo: UndoPolicy;
   }
 > = {
   lot: lots,
@@ -154,6 +176,10 @@ const byKind: Record<
   brine: brines,
   recipe: recipes
 };
+
+/** What may be undone in a stream though something came after it. */
+export const undoPolicyOf = (stream: string): UndoPolicy =>
+  byKind[stream.split(':')[0] ?? '']?.undo ?? NO_POLICY;
 
 /** Derives the current row of one stream anew, whatever its kind. */
 export async function rebuildStream(trx: Knex, stream: string, zone: string): Promise<void> {
@@ -170,7 +196,7 @@ export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 6;
+const SHAPE = 7;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {

@@ -1,12 +1,17 @@
 import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
-import { z } from 'zod';
-import type { Outcome, Refusal } from '../../core/refusal';
-import { wallOf, type Clock } from '../clock';
+import type { z } from 'zod';
+import type { WallMinute } from '../../core/calendar';
+import { isRefusalCode, refuse, type Outcome, type Refusal } from '../../core/refusal';
+import { COMMANDS, type Answer, type CommandName, type FormName, type Taken } from '../../schema/commands';
+import { envelopeSchema, type Envelope } from '../../schema/envelope';
+import { instantOf, wallOf, type Clock } from '../clock';
 import type { Work } from '../db/aggregate';
 import type { Backups } from '../db/backups';
 import { diskRefusal, written } from '../db/disk';
+import { versionOf } from '../db/log';
 import type { ScaleDevice } from '../devices';
+import type { News } from '../news';
 import type { Hand, Keys } from '../people';
 
 /** What the server owns while it runs. */
@@ -22,6 +27,8 @@ export interface House {
   readonly backups?: Pick<Backups, 'state'>;
   /** The passphrases and passes of the house. */
   readonly keys?: Keys;
+  /** Who wants to hear what is stored. */
+  readonly news?: News;
   /** What was read for this request: the frame of the page and the page itself want the same. Absent: each reads anew. */
   readonly seen?: Map<string, Promise<unknown>>;
   /** Who asks; null where nobody is asked for a name. */
@@ -35,12 +42,10 @@ export const looksOn = (house: House): Refusal[] =>
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusals: readonly Refusal[] };
 
-/** One thing a person does: checked by one schema, stored in one transaction. */
-export interface UseCase<T> {
-  readonly name: string;
-  /** What it takes, checked before anything else. */
-  readonly schema: z.ZodType;
-  (house: House, input: unknown): Promise<Result<T>>;
+/** One thing a person does, by its name in the registry: checked by its schema, stored in one transaction. */
+export interface UseCase<N extends FormName = FormName> {
+  readonly name: N;
+  (house: House, input: unknown): Promise<Result<Answer<N>>>;
 }
 
 class RolledBack extends Error {
@@ -49,48 +54,57 @@ class RolledBack extends Error {
   }
 }
 
+/** What was done with a jar counts from when it was done, however late it is said. */
+const DATED: ReadonlySet<CommandName> = new Set(['care', 'taste', 'ph', 'see-sign', 'portion'] as const);
+/** A device's clock may run ahead by so much; minutes. */
+const AHEAD = 10;
+/** Said later than this, it is a slip or a clock that stands; minutes. */
+const LATEST = 60 * 1440;
+
 /**
  * Makes a use case. The same command asked again gets the first answer and stores nothing: a double tap, a retry
  * after a lost connection. A refusal rolls everything back.
  */
-export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
-  name: string,
-  schema: S,
-  body: (work: Work, input: z.output<S>) => Promise<Outcome<T>>
-): UseCase<T> {
-  const run = async (house: House, input: unknown): Promise<Result<T>> => {
+export function useCase<N extends CommandName>(
+  name: N,
+  body: (work: Work, input: Taken<N>) => Promise<Outcome<Answer<N>>>
+): UseCase<N> {
+  const run = async (house: House, input: unknown): Promise<Result<Answer<N>>> => {
     const guest = looksOn(house);
     if (guest.length > 0) return { ok: false, refusals: guest };
-    const parsed = schema.safeParse(input);
+    const parsed = COMMANDS[name].input.safeParse(input);
     if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
+    const envelope = envelopeSchema.safeParse(input);
+    if (!envelope.success) return { ok: false, refusals: refusalsOf(envelope.error) };
     const command = parsed.data.commandId;
     const asked = createHash('sha256').update(JSON.stringify(parsed.data)).digest('hex');
+    const touched = new Set<string>();
     try {
       const value = await written(house.db, async (trx) => {
-        const before = (await trx('command').where({ id: command }).first()) as
-          { answer: string; kind: string; input: string | null } | undefined;
-        // The same tap twice is answered twice alike; the same name for something else is a mistake, or worse.
-        if (before && before.kind !== name)
-          throw new RolledBack({ code: 'command-taken', field: 'commandId' });
-        if (before?.input && before.input !== asked)
-          throw new RolledBack({ code: 'command-said-otherwise', field: 'commandId' });
-        if (before) return JSON.parse(before.answer) as T;
-        const at = house.clock.now();
-        const done = await body(
-          { trx, command, at, wall: wallOf(at, house.zone), zone: house.zone },
-          parsed.data
-        );
+        const known = await answeredBefore<N>(trx, { command, name, asked });
+        if (known) return known;
+        const arrived = house.clock.now();
+        const when = DATED.has(name) ? doneAt(envelope.data, wallOf(arrived, house.zone)) : null;
+        if (when && !when.ok) throw new RolledBack(when.refusal);
+        const at = when?.value == null ? arrived : instantOf(when.value, house.zone);
+        const work = { trx, command, at, wall: wallOf(at, house.zone), zone: house.zone, touched };
+        const done = await body(work, parsed.data as Taken<N>);
         if (!done.ok) throw new RolledBack(done.refusal);
         await trx('command').insert({
           id: command,
           kind: name,
-          at,
+          at: arrived,
           answer: JSON.stringify(done.value),
           input: asked,
-          who: house.hand?.name ?? null
+          who: house.hand?.name ?? null,
+          device: envelope.data.device ?? null,
+          done: envelope.data.doneAt === undefined ? null : instantOf(envelope.data.doneAt, house.zone),
+          saw: envelope.data.saw ?? null
         });
         return done.value;
       });
+      if (house.news && touched.size > 0)
+        house.news.tell({ version: await versionOf(house.db), kinds: [...touched] });
       return { ok: true, value };
     } catch (error) {
       if (error instanceof RolledBack) return { ok: false, refusals: [error.refusal] };
@@ -99,13 +113,37 @@ export function useCase<S extends z.ZodType<{ commandId: string }>, T>(
       throw error;
     }
   };
-  return Object.assign(Object.defineProperty(run, 'name', { value: name }), { schema });
+  return Object.defineProperty(run as UseCase<N>, 'name', { value: name });
+}
+
+/** The first answer of a command that is said again: the same tap twice is answered twice alike. */
+async function answeredBefore<N extends FormName>(
+  trx: Knex,
+  { command, name, asked }: { command: string; name: N; asked: string }
+): Promise<Answer<N> | undefined> {
+  const before = (await trx('command').where({ id: command }).first()) as
+    { answer: string; kind: string; input: string | null } | undefined;
+  if (!before) return undefined;
+  // The same name for something else is a mistake, or worse.
+  if (before.kind !== name) throw new RolledBack({ code: 'command-taken', field: 'commandId' });
+  if (before.input && before.input !== asked)
+    throw new RolledBack({ code: 'command-said-otherwise', field: 'commandId' });
+  return JSON.parse(before.answer) as Answer<N>;
+}
+
+/** When it was done, where the device says so and its clock can be right; null: as it arrived. */
+function doneAt({ doneAt: said }: Envelope, now: WallMinute): Outcome<WallMinute | null> {
+  if (said === undefined || said === now) return { ok: true, value: null };
+  if (said > now + AHEAD) return refuse('done-ahead', { field: 'doneAt' });
+  if (said < now - LATEST)
+    return refuse('done-long-ago', { field: 'doneAt', values: { days: LATEST / 1440 } });
+  return { ok: true, value: Math.min(said, now) };
 }
 
 /** A schema's complaints as refusals: its messages are our codes, its paths our fields. */
 export function refusalsOf(error: z.ZodError): Refusal[] {
   return error.issues.map((issue) => ({
-    code: /^[a-z-]+$/.test(issue.message) ? issue.message : 'missing',
-    field: issue.path.length > 0 ? String(issue.path[0]) : undefined
+    code: isRefusalCode(issue.message) ? issue.message : 'missing',
+    ...(issue.path.length > 0 ? { field: String(issue.path[0]) as Refusal['field'] } : {})
   }));
 }

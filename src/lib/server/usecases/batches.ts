@@ -15,37 +15,16 @@ import { crop } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { style } from '../../core/style';
 import { jarGeometry, SHRED_BULK, usableMl, usualHeadspace } from '../../core/vessel';
-import {
-  careSchema,
-  correctPortionSchema,
-  correctTasteSchema,
-  enterStandingSchema,
-  correctPHSchema,
-  measurePHSchema,
-  seeSignSchema,
-  takeBackSignSchema,
-  moveJarsSchema,
-  takePortionSchema,
-  tasteSchema
-} from '../../schema/batch';
 import { waysOf } from '../../core/kit';
-import { bareMass, type Ways } from '../../core/reading';
-import { readWeight } from '../../schema/common';
+import { bareMass, type Ways, readWeight } from '../../core/reading';
 import type { Work } from '../db/aggregate';
 import { batches, household, numbered } from '../repos';
+import type { Answer } from '../../schema/commands';
 import { useCase } from './act';
 import { strangeDay } from './days';
 
-/** What a use case on a batch answers. */
-export interface BatchAnswer {
-  readonly batchId: string;
-  readonly name: string;
-  readonly lidNumbers: readonly number[];
-  readonly g?: number;
-}
-
 /** Do or skip a care task: all the jars named, with one tap. */
-export const logCare = useCase('care', careSchema, async (work, input): Promise<Outcome<BatchAnswer>> => {
+export const logCare = useCase('care', async (work, input) => {
   const { places } = await household(work.trx);
   return onBatch(work, input.batchId, (b) => {
     const jars = standingFillings(b, input.fillingIds);
@@ -78,7 +57,7 @@ async function notCondemned(work: Work, b: Batch, ids: readonly string[]): Promi
 }
 
 /** A taste: sour, salt and crunch from 0 to 5, and a note. */
-export const logTaste = useCase('taste', tasteSchema, async (work, input): Promise<Outcome<BatchAnswer>> =>
+export const logTaste = useCase('taste', async (work, input) =>
   onBatch(work, input.batchId, async (b) => {
     const jars = standingFillings(b, input.fillingIds);
     if (!jars.ok) return jars;
@@ -90,19 +69,16 @@ export const logTaste = useCase('taste', tasteSchema, async (work, input): Promi
 );
 
 /** A taste said wrongly: a new event; the old one stays in the log. */
-export const correctTaste = useCase(
-  'correct-taste',
-  correctTasteSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, (b) => {
-      const { of, sour, salt, crunch, note } = input;
-      if (!b.tastes.some((t) => t.id === of)) return refuse('taste-unknown', { field: 'of' });
-      return done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } });
-    })
+export const correctTaste = useCase('correct-taste', async (work, input) =>
+  onBatch(work, input.batchId, (b) => {
+    const { of, sour, salt, crunch, note } = input;
+    if (!b.tastes.some((t) => t.id === of)) return refuse('taste-unknown', { field: 'of' });
+    return done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } });
+  })
 );
 
 /** A pH read off a strip. */
-export const measurePH = useCase('ph', measurePHSchema, async (work, input): Promise<Outcome<BatchAnswer>> =>
+export const measurePH = useCase('ph', async (work, input) =>
   onBatch(work, input.batchId, (b) => {
     const jars = standingFillings(b, input.fillingIds);
     return jars.ok ? done({ type: 'measured', data: { fillingIds: input.fillingIds, pH: input.pH } }) : jars;
@@ -110,75 +86,59 @@ export const measurePH = useCase('ph', measurePHSchema, async (work, input): Pro
 );
 
 /** A pH that was read or typed wrongly: a new event; the old one stays in the log. */
-export const correctPH = useCase(
-  'correct-ph',
-  correctPHSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, (b) =>
-      b.readings.some((r) => r.id === input.of)
-        ? done({ type: 'pHCorrected', data: { of: input.of, pH: input.pH ?? null } })
-        : refuse('reading-unknown', { field: 'of' })
-    )
+export const correctPH = useCase('correct-ph', async (work, input) =>
+  onBatch(work, input.batchId, (b) =>
+    b.readings.some((r) => r.id === input.of)
+      ? done({ type: 'pHCorrected', data: { of: input.of, pH: input.pH ?? null } })
+      : refuse('reading-unknown', { field: 'of' })
+  )
 );
 
 /** A sign that means "throw it away": the jar is so marked until it is thrown away or the sign is taken back. */
-export const seeSign = useCase(
-  'see-sign',
-  seeSignSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, (b) => {
-      const jars = standingFillings(b, input.fillingIds);
-      if (!jars.ok) return jars;
-      if (signCalled(input.sign)?.level !== 'discard') return refuse('sign-unknown', { field: 'sign' });
-      return done({ type: 'signSeen', data: { fillingIds: input.fillingIds, sign: input.sign } });
-    })
+export const seeSign = useCase('see-sign', async (work, input) =>
+  onBatch(work, input.batchId, (b) => {
+    const jars = standingFillings(b, input.fillingIds);
+    if (!jars.ok) return jars;
+    if (signCalled(input.sign)?.level !== 'discard') return refuse('sign-unknown', { field: 'sign' });
+    return done({ type: 'signSeen', data: { fillingIds: input.fillingIds, sign: input.sign } });
+  })
 );
 
 /** It was not what it seemed: the sign no longer counts. */
-export const takeBackSign = useCase(
-  'take-back-sign',
-  takeBackSignSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, (b) =>
-      b.signs.some((s) => s.id === input.of)
-        ? done({ type: 'signTakenBack', data: { of: input.of } })
-        : refuse('sign-unknown', { field: 'of' })
-    )
+export const takeBackSign = useCase('take-back-sign', async (work, input) =>
+  onBatch(work, input.batchId, (b) =>
+    b.signs.some((s) => s.id === input.of)
+      ? done({ type: 'signTakenBack', data: { of: input.of } })
+      : refuse('sign-unknown', { field: 'of' })
+  )
 );
 
 /** Jars to another place, or to the cold. */
-export const moveJars = useCase(
-  'move',
-  moveJarsSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> => {
-    const place = (await household(work.trx)).places.find((p) => p.id === input.placeId);
-    if (!place) return refuse('place-unknown', { field: 'placeId' });
-    return onBatch(work, input.batchId, async (b) => {
-      const sound = await notCondemned(work, b, input.fillingIds);
-      return sound.ok ? move(b, input.fillingIds, place) : sound;
-    });
-  }
-);
+export const moveJars = useCase('move', async (work, input) => {
+  const place = (await household(work.trx)).places.find((p) => p.id === input.placeId);
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  return onBatch(work, input.batchId, async (b) => {
+    const sound = await notCondemned(work, b, input.fillingIds);
+    return sound.ok ? move(b, input.fillingIds, place) : sound;
+  });
+});
 
 /** Eat, give or throw away a quarter, a half, a weight, or the whole jar. */
-export const takePortion = useCase(
-  'portion',
-  takePortionSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> =>
-    onBatch(work, input.batchId, async (b, ways) => {
-      const jars = standingFillings(b, [input.fillingId]);
-      const sound = input.how === 'thrown' ? done(null) : await notCondemned(work, b, [input.fillingId]);
-      if (!sound.ok) return sound;
-      const jar = jars.ok ? jars.value[0] : undefined;
-      if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
-      if (input.seenG !== undefined && Math.abs(input.seenG - jar.leftG) > 1)
-        return refuse('changed-meanwhile', {
-          field: 'amount',
-          values: { lidNumber: jar.lidNumber, leftG: jar.leftG }
-        });
-      const g = amountOf(input.amount, input.weight, jar.leftG, quarterG(jar), ways);
-      return g.ok ? portion(b, jar.id, input.how, g.value, input.reason) : g;
-    })
+export const takePortion = useCase('portion', async (work, input) =>
+  onBatch(work, input.batchId, async (b, ways) => {
+    const jars = standingFillings(b, [input.fillingId]);
+    const sound = input.how === 'thrown' ? done(null) : await notCondemned(work, b, [input.fillingId]);
+    if (!sound.ok) return sound;
+    const jar = jars.ok ? jars.value[0] : undefined;
+    if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
+    if (input.seenG !== undefined && Math.abs(input.seenG - jar.leftG) > 1)
+      return refuse('changed-meanwhile', {
+        field: 'amount',
+        values: { lidNumber: jar.lidNumber, leftG: jar.leftG }
+      });
+    const g = amountOf(input.amount, input.weight, jar.leftG, quarterG(jar), ways);
+    return g.ok ? portion(b, jar.id, input.how, g.value, input.reason) : g;
+  })
 );
 
 function amountOf(
@@ -196,26 +156,24 @@ function amountOf(
 }
 
 /** It was more, or less, that was eaten: a new event. */
-export const correctPortion = useCase(
-  'correct-portion',
-  correctPortionSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> => {
-    const ways = waysOf(await household(work.trx));
-    const read = /^0( ?g)?$/.test(input.weight)
-      ? done({ said: '0', g: 0 })
-      : readWeight(input.weight, 'weight', ways, bareMass(ways));
-    if (!read.ok) return read;
-    return onBatch(work, input.batchId, (b) => decidePortionCorrection(b, input.of, read.value.g));
-  }
-);
+export const correctPortion = useCase('correct-portion', async (work, input) => {
+  const ways = waysOf(await household(work.trx));
+  const read = /^0( ?g)?$/.test(input.weight)
+    ? done({ said: '0', g: 0 })
+    : readWeight(input.weight, 'weight', ways, bareMass(ways));
+  if (!read.ok) return read;
+  return onBatch(work, input.batchId, (b) => decidePortionCorrection(b, input.of, read.value.g));
+});
 
 async function onBatch(
   work: Work,
   batchId: string,
   decide: (b: Batch, ways: Ways) => Outcome<BatchEvent> | Promise<Outcome<BatchEvent>>
-): Promise<Outcome<BatchAnswer>> {
+): Promise<Outcome<Answer<'care'>>> {
   const found = await batches.load(work.trx, batchId);
   if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  if (work.wall < found.state.startedAt)
+    return refuse('done-before-it', { field: 'doneAt', values: { name: found.state.name } });
   const decided = await decide(found.state, waysOf(await household(work.trx)));
   if (!decided.ok) return decided;
   await batches.append(work, batchId, [decided.value]);
@@ -226,78 +184,75 @@ async function onBatch(
 }
 
 /** What already stood there on the first day: jars on the counter since a date, or stock in the cold. */
-export const enterStanding = useCase(
-  'enter-standing',
-  enterStandingSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> => {
-    const ours = await household(work.trx);
-    const kind = crop(input.cropId);
-    const jar = ours.jars.find((j) => j.id === input.jarId);
-    const shape = jar && jarGeometry(jar.geometryId);
-    const place = ours.places.find((p) => p.id === input.placeId);
-    const s = style(input.styleId);
-    if (!s) return refuse('style-unknown', { field: 'styleId' });
-    if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-    if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
-    if (!place) return refuse('place-unknown', { field: 'placeId' });
-    if (place.kind === 'pantry')
-      return refuse('raw-not-pantry', { field: 'placeId', values: { place: place.name } });
-    const placeSince = input.placeSince ? input.placeSince : input.since;
-    for (const [field, day] of [
-      ['since', input.since],
-      ['placeSince', placeSince]
-    ] as const) {
-      const strange = strangeDay(day, dayOfWall(work.wall), field);
-      if (strange) return strange;
-    }
-    const all = await numbered(work);
-    const inUse = all
-      .flatMap((b) => b.fillings)
-      .filter((f) => f.emptiedAt === null && f.jarId === jar.id).length;
-    if (input.jars > jar.owned - inUse)
-      return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free: jar.owned - inUse } });
-    const lidNumbers = nextLidNumbers(
-      input.jars,
-      all.flatMap((b) => b.fillings),
-      work.wall
-    );
-    const room = usableMl(shape);
-    const contentsG = room * SHRED_BULK.mean;
-    const fillings = lidNumbers.map((lidNumber, i) => ({
-      id: `${work.command}.j${i + 1}`,
-      lidNumber,
-      jarId: jar.id,
-      jarName: jar.name,
-      geometryId: jar.geometryId,
-      lid: jar.lid,
-      headspaceMm: usualHeadspace(shape),
-      usableMl: room,
-      vegG: contentsG,
-      vegRoomMl: room * 0.92,
-      contentsG,
-      startG: (contentsG * input.quarters) / 4
-    }));
-    await batches.append(work, work.command, [
-      {
-        type: 'entered',
-        data: {
-          name: input.name,
-          styleId: s.id,
-          items: [{ lotId: null, cropId: kind.id, name: kind.name, preparedG: contentsG * input.jars }],
-          equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100,
-          equilibriumSd: 0,
-          saltKindId: null,
-          brinePlannedMl: null,
-          brineUsedMl: null,
-          saltG: null,
-          note: input.note,
-          placeId: place.id,
-          fillings,
-          since: wall(input.since, 12),
-          placeSince: wall(placeSince, 12)
-        }
-      }
-    ]);
-    return done({ batchId: work.command, name: input.name, lidNumbers });
+export const enterStanding = useCase('enter-standing', async (work, input) => {
+  const ours = await household(work.trx);
+  const kind = crop(input.cropId);
+  const jar = ours.jars.find((j) => j.id === input.jarId);
+  const shape = jar && jarGeometry(jar.geometryId);
+  const place = ours.places.find((p) => p.id === input.placeId);
+  const s = style(input.styleId);
+  if (!s) return refuse('style-unknown', { field: 'styleId' });
+  if (!kind) return refuse('crop-unknown', { field: 'cropId' });
+  if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  if (place.kind === 'pantry')
+    return refuse('raw-not-pantry', { field: 'placeId', values: { place: place.name } });
+  const placeSince = input.placeSince ? input.placeSince : input.since;
+  for (const [field, day] of [
+    ['since', input.since],
+    ['placeSince', placeSince]
+  ] as const) {
+    const strange = strangeDay(day, dayOfWall(work.wall), field);
+    if (strange) return strange;
   }
-);
+  const all = await numbered(work);
+  const inUse = all
+    .flatMap((b) => b.fillings)
+    .filter((f) => f.emptiedAt === null && f.jarId === jar.id).length;
+  if (input.jars > jar.owned - inUse)
+    return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free: jar.owned - inUse } });
+  const lidNumbers = nextLidNumbers(
+    input.jars,
+    all.flatMap((b) => b.fillings),
+    work.wall
+  );
+  const room = usableMl(shape);
+  const contentsG = room * SHRED_BULK.mean;
+  const fillings = lidNumbers.map((lidNumber, i) => ({
+    id: `${work.command}.j${i + 1}`,
+    lidNumber,
+    jarId: jar.id,
+    jarName: jar.name,
+    geometryId: jar.geometryId,
+    lid: jar.lid,
+    headspaceMm: usualHeadspace(shape),
+    usableMl: room,
+    vegG: contentsG,
+    vegRoomMl: room * 0.92,
+    contentsG,
+    startG: (contentsG * input.quarters) / 4
+  }));
+  await batches.append(work, work.command, [
+    {
+      type: 'entered',
+      data: {
+        name: input.name,
+        styleId: s.id,
+        items: [{ lotId: null, cropId: kind.id, name: kind.name, preparedG: contentsG * input.jars }],
+        equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100,
+        equilibriumSd: 0,
+        saltKindId: null,
+        brinePlannedMl: null,
+        brineUsedMl: null,
+        brineSaid: false,
+        saltG: null,
+        note: input.note,
+        placeId: place.id,
+        fillings,
+        since: wall(input.since, 12),
+        placeSince: wall(placeSince, 12)
+      }
+    }
+  ]);
+  return done({ batchId: work.command, name: input.name, lidNumbers });
+});

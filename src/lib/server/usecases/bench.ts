@@ -1,61 +1,36 @@
 import type { Knex } from 'knex';
 import type { z } from 'zod';
-import { learntFilling, standing, type Batch, type TaughtByBatch } from '../../core/batch';
-import { daysBetween, dayOfWall, type Day } from '../../core/calendar';
-import { brineUseBy, waysOf, type Household, type KeptBrine } from '../../core/kit';
-import type { Learned } from '../../core/learn';
-import { learntPieces, learntTrims, pickedOnBench, type Lot, type TaughtByPick } from '../../core/lot';
-import { as } from '../../core/quantity';
-import { done, refuse, type Outcome } from '../../core/refusal';
-import type { Rinsed } from '../../core/salt';
+import { learntFilling, type TaughtByBatch } from '../../core/batch';
+import { dayOfWall, type Day } from '../../core/calendar';
+import { waysOf, type Household } from '../../core/kit';
 import {
-  worksheet,
-  type Worksheet,
-  type WorksheetInput,
-  type WorksheetItem,
-  type WorksheetJar
-} from '../../core/worksheet';
+  awayFrom,
+  freeJars,
+  inputOf,
+  usableBrines,
+  type BenchSaid,
+  type Kitchen,
+  type Learnt
+} from '../../core/kitchen';
+import { FIRST_BENCH, learntPieces, learntTrims, lyingOn, type TaughtByPick } from '../../core/lot';
+import { heldByOthers, type Making } from '../../core/making';
+import { crop } from '../../core/produce';
+import { readWeight, type Ways } from '../../core/reading';
+import { done, refuse, type FieldName, type Outcome } from '../../core/refusal';
+import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem } from '../../core/worksheet';
 import {
-  benchChoiceSchema,
   benchDraftSchema,
   changeDraft,
   draftChangeSchema,
   worksheetSchema,
   type BenchDraft
 } from '../../schema/batch';
-import type { Ways } from '../../core/reading';
-import { crop, pieceWeights } from '../../core/produce';
-import { readExtras, readFilled, readHeavy, readRinsed, readWeight } from '../../schema/common';
 import { wallOf } from '../clock';
 import { LEARNT } from '../db/aggregate';
 import { diskRefusal, written } from '../db/disk';
+import { versionOf } from '../db/log';
 import { batches, brines, household, lots } from '../repos';
 import { looksOn, refusalsOf, type House, type Result } from './act';
-
-type Choice = z.output<typeof benchChoiceSchema>;
-
-/** What lies on the bench, as the worksheet takes it. */
-export function benchItems(all: readonly Lot[]): WorksheetItem[] {
-  return all
-    .filter((l) => l.benchG > 0)
-    .map((l) => ({
-      id: l.id,
-      cropId: l.cropId,
-      pickedG: pickedOnBench(l),
-      withTops: l.withTops,
-      preparedG: l.prepared?.g ?? null,
-      ...(l.weighed.sd ? { pickedSdG: (l.weighed.sd * l.benchG) / l.weighed.g } : {}),
-      ...(l.prepared?.sd ? { preparedSdG: l.prepared.sd } : {})
-    }));
-}
-
-/** All that the household's own picks and batches have taught. */
-export interface Learnt {
-  readonly trims: Readonly<Record<string, Learned>>;
-  readonly pieces: Readonly<Record<string, Learned>>;
-  readonly packings: Readonly<Record<string, Learned>>;
-  readonly brineUse: Learned;
-}
 
 /** From every pick and every batch since the last reset; worked out anew only when something taught otherwise. */
 export async function learntOf(trx: Knex, house: Household): Promise<Learnt> {
@@ -87,118 +62,78 @@ async function learnAnew(trx: Knex, { resets }: Household): Promise<Learnt> {
   };
 }
 
-/** The household's jars, with how many of each hold nothing and what weight goes in. */
-export function freeJars(house: Household, all: readonly Batch[]): WorksheetJar[] {
-  const used = new Map<string, number>();
-  for (const f of all.flatMap(standing)) used.set(f.jarId, (used.get(f.jarId) ?? 0) + 1);
-  return house.jars.map((j) => {
-    const weight = house.weights.find((w) => w.id === j.weightId);
-    return {
-      id: j.id,
-      name: j.name,
-      geometryId: j.geometryId,
-      lid: j.lid,
-      free: Math.max(0, j.owned - (used.get(j.id) ?? 0)),
-      ...(j.brimMl === null ? {} : { brimMl: j.brimMl }),
-      ...(j.headspaceMm === null ? {} : { headspaceMm: j.headspaceMm }),
-      ...(j.weightMl === null ? {} : { weightMl: j.weightMl }),
-      ...(weight ? { weight } : {})
-    };
-  });
-}
-
-/** The next time nobody is here, in days from today; what is over is left out. */
-export function awayFrom(house: Household, today: Day): { from: number; to: number } | null {
-  const next = house.away.filter((a) => a.to >= today).sort((a, b) => (a.from < b.from ? -1 : 1))[0];
-  return next ? { from: daysBetween(today, next.from), to: daysBetween(today, next.to) } : null;
-}
-
-/** Kept brine that may still be used. */
-export async function usableBrines(trx: Knex, today: Day): Promise<KeptBrine[]> {
-  return (await brines.list(trx, 'live')).filter((b) => brineUseBy(b) >= today);
-}
-
-/** What the house knows that a worksheet needs. */
-export interface AtHand {
-  readonly ours: Household;
-  readonly jars: readonly WorksheetJar[];
-  readonly learnt: Learnt;
-  readonly brines: readonly KeptBrine[];
-  readonly today: Day;
-}
-
-/** Reads all of it. */
-export async function atHand(trx: Knex, today: Day): Promise<AtHand> {
+/** The kitchen as this bench finds it: what stands, what was learnt, and what the other benches hold. */
+export async function kitchenFor(trx: Knex, today: Day, bench: string): Promise<Kitchen> {
   const ours = await household(trx);
-  const jars = freeJars(ours, await batches.list(trx, 'live'));
-  return { ours, jars, learnt: await learntOf(trx, ours), brines: await usableBrines(trx, today), today };
+  const makings = await makingsOf(trx);
+  const mine = makings.find((m) => m.id === bench) ?? { id: bench };
+  const taken = new Set(makings.filter((m) => m.id !== bench).flatMap((m) => m.brineIds));
+  return {
+    household: ours,
+    jars: freeJars(ours, await batches.list(trx, 'live'), heldByOthers(mine, makings)),
+    learnt: await learntOf(trx, ours),
+    brines: usableBrines(await brines.list(trx, 'live'), today, taken),
+    away: awayFrom(ours, today)
+  };
 }
 
-/** The worksheet's input for these things and choices; refuses what was typed and cannot be read. */
+/** A bench with something on it: what the others must know of it, and what it is called. */
+export interface BenchMaking extends Making {
+  readonly name: string;
+  readonly styleId: string | null;
+  readonly g: number;
+  readonly brineIds: readonly string[];
+}
+
+/** Every bench on which something lies, the first begun first. */
+export async function makingsOf(trx: Knex): Promise<BenchMaking[]> {
+  const open = await lots.list(trx, 'live');
+  const rows = await trx<{ id: string; data: string }>('draft').select('id', 'data');
+  const drafts = new Map(rows.map((r) => [r.id, draftFrom(r.data)]));
+  const ids = [...new Set(open.flatMap((l) => Object.keys(l.benches)))];
+  return ids
+    .map((id): BenchMaking => {
+      const draft = drafts.get(id) ?? {};
+      const lying = lyingOn(open, id);
+      const crops = [...new Set(lying.map((l) => crop(l.cropId)?.name ?? l.cropId))];
+      return {
+        id,
+        begun: draft.begun,
+        counts: draft.counts,
+        holds: draft.holds,
+        brineIds: draft.brineIds ?? [],
+        styleId: draft.styleId ?? null,
+        name: draft.name ?? crops.join(', '),
+        g: lying.reduce((a, l) => a + (l.prepared?.g ?? l.benchG), 0)
+      };
+    })
+    .sort((a, b) => (a.begun ?? Infinity) - (b.begun ?? Infinity));
+}
+
+/** The worksheet's input for what lies there and what is chosen; refuses what was typed and cannot be read. */
 export function worksheetInput(
   items: readonly WorksheetItem[],
-  choice: Choice,
-  at: AtHand
+  said: BenchSaid,
+  kitchen: Kitchen
 ): Outcome<WorksheetInput> {
-  const place = at.ours.places.find((p) => p.id === choice.placeId);
-  if (!place) return refuse('place-unknown', { field: 'placeId' });
-  const extras = readExtras(choice.extras, waysOf(at.ours));
-  if (!extras.ok) return extras;
-  const rinsed: Outcome<Rinsed | undefined> = choice.rinsed
-    ? readRinsed(choice.rinsed, waysOf(at.ours))
-    : done(undefined);
-  if (!rinsed.ok) return rinsed;
-  const ways = waysOf(at.ours);
-  const heavy = readHeavy(choice.heavy, ways, pieceWeights(crop(items[0]?.cropId ?? '')));
-  if (!heavy.ok) return heavy;
-  const netG = readFilled(choice.filled, ways);
-  if (!netG.ok) return netG;
-  const { styleId, way, fraction, saltKindId, counts, opens, salting, mix, hot } = choice;
-  return done({
-    units: at.ours.units,
-    ...(heavy.value === null ? {} : { heavyFraction: heavy.value }),
-    ...(choice.topUp ? { topUp: choice.topUp === 'yes' } : {}),
-    ...(netG.value.some((g) => g !== null) ? { netG: netG.value } : {}),
-    styleId,
-    way,
-    fraction,
-    saltKindId,
-    counts,
-    opens,
-    items,
-    jars: at.jars,
-    choice: choice.choice,
-    place: { name: place.name, tempC: place.tempC },
-    scaleStepG: at.ours.scaleStepG,
-    spoons: at.ours.spoons,
-    ownSpoons: at.ours.ownSpoons,
-    trims: at.learnt.trims,
-    packings: at.learnt.packings,
-    brineUse: at.learnt.brineUse,
-    extras: extras.value,
-    away: awayFrom(at.ours, at.today),
-    brine: {
-      mix,
-      hot,
-      stock: at.brines
-        .filter((b) => choice.brineIds.includes(b.id))
-        .map((b) => ({ id: b.id, name: b.name, ml: b.ml, strength: as.trueStrength(b.strength) }))
-    },
-    ...(salting ? { salting } : {}),
-    ...(rinsed.value ? { rinsed: rinsed.value } : {})
-  });
+  const { input, unread } = inputOf(items, said, kitchen);
+  return unread[0] ? { ok: false, refusal: unread[0] } : done(input);
 }
+
+/** A worksheet that is only asked about lies on no bench. */
+const ELSEWHERE = 'elsewhere';
 
 /** Compute a worksheet without storing anything. */
 export async function computeWorksheet(house: House, input: unknown): Promise<Result<Worksheet>> {
   const parsed = worksheetSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
-  const at = await atHand(house.db, dayOfWall(wallOf(house.clock.now(), house.zone)));
-  const read = parsed.data.items.map((item, i) => readItem(item, i, waysOf(at.ours)));
+  const today = dayOfWall(wallOf(house.clock.now(), house.zone));
+  const kitchen = await kitchenFor(house.db, today, ELSEWHERE);
+  const read = parsed.data.items.map((item, i) => readItem(item, i, waysOf(kitchen.household)));
   const refusals = read.flatMap((r) => (r.ok ? [] : [r.refusal]));
   if (refusals.length > 0) return { ok: false, refusals };
   const items = read.flatMap((r) => (r.ok ? [r.value] : []));
-  const ready = worksheetInput(items, parsed.data, at);
+  const ready = worksheetInput(items, parsed.data, kitchen);
   const made = ready.ok ? worksheet(ready.value) : ready;
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
 }
@@ -208,8 +143,9 @@ function readItem(
   i: number,
   ways: Ways
 ): Outcome<WorksheetItem> {
-  const weight = (said: string, field: string) => (said === '' ? done(null) : readWeight(said, field, ways));
-  const picked = weight(item.picked, 'picked');
+  const weight = (said: string, field: FieldName) =>
+    said === '' ? done(null) : readWeight(said, field, ways);
+  const picked = weight(item.picked, 'weight');
   if (!picked.ok) return picked;
   const prepared = weight(item.prepared, 'prepared');
   if (!prepared.ok) return prepared;
@@ -231,12 +167,19 @@ export async function saveBenchDraft(house: House, input: unknown): Promise<Resu
   const parsed = draftChangeSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
   try {
-    return await written(house.db, async (trx): Promise<Result<BenchDraft>> => {
+    const kept = await written(house.db, async (trx): Promise<Result<BenchDraft>> => {
       // What is merged thing by thing has an end, too.
-      const whole = benchDraftSchema.safeParse(changeDraft(await benchDraft(trx), parsed.data));
+      const whole = benchDraftSchema.safeParse(
+        changeDraft(await benchDraft(trx, parsed.data.bench), parsed.data)
+      );
       if (!whole.success) return { ok: false, refusals: refusalsOf(whole.error) };
-      return { ok: true, value: await changeStoredDraft(trx, parsed.data) };
+      return {
+        ok: true,
+        value: await changeStoredDraft(trx, parsed.data)
+      };
     });
+    if (kept.ok) house.news?.tell({ version: await versionOf(house.db), kinds: ['draft'] });
+    return kept;
   } catch (error) {
     const disk = diskRefusal(error);
     if (disk) return { ok: false, refusals: [disk] };
@@ -249,18 +192,38 @@ export async function changeStoredDraft(
   trx: Knex,
   change: z.output<typeof draftChangeSchema>
 ): Promise<BenchDraft> {
-  const before = await benchDraft(trx);
-  const draft = { ...changeDraft(before, change), rev: (before.rev ?? 0) + 1 };
+  const before = await benchDraft(trx, change.bench);
+  const begun = change.anew ? {} : { begun: before.begun ?? (await beganLast(trx)) + 1 };
+  const draft = { ...changeDraft(before, change), ...begun, rev: (before.rev ?? 0) + 1 };
   await trx('draft')
-    .insert({ id: 'bench', data: JSON.stringify(draft) })
+    .insert({ id: change.bench, data: JSON.stringify(draft) })
     .onConflict('id')
     .merge();
   return draft;
 }
 
-/** The unfinished choices of the bench; what no longer fits the schema is forgotten. */
-export async function benchDraft(db: Knex): Promise<BenchDraft> {
-  const row = (await db('draft').where({ id: 'bench' }).first()) as { data: string } | undefined;
-  const parsed = benchDraftSchema.safeParse(row ? JSON.parse(row.data) : {});
+/** The place in the row of the bench that was begun last; 0 where none was. */
+async function beganLast(trx: Knex): Promise<number> {
+  const [row] = await trx.raw<{ last: number | null }[]>(
+    "select max(json_extract(data, '$.begun')) as last from draft"
+  );
+  return row?.last ?? 0;
+}
+
+/** What lay on a bench is made: its choices begin anew; of a bench beside the first nothing is kept. */
+export async function clearDraft(trx: Knex, bench: string): Promise<void> {
+  if (bench === FIRST_BENCH) await changeStoredDraft(trx, { bench, set: {}, forget: [], anew: true });
+  else await trx('draft').where({ id: bench }).delete();
+}
+
+/** The unfinished choices of a bench. */
+export async function benchDraft(db: Knex, bench: string): Promise<BenchDraft> {
+  const row = (await db('draft').where({ id: bench }).first()) as { data: string } | undefined;
+  return row ? draftFrom(row.data) : {};
+}
+
+/** What no longer fits the schema is forgotten. */
+function draftFrom(data: string): BenchDraft {
+  const parsed = benchDraftSchema.safeParse(JSON.parse(data));
   return parsed.success ? parsed.data : {};
 }

@@ -2,57 +2,39 @@ import { dayOfWall } from '../../core/calendar';
 import { mayPour, waysOf } from '../../core/kit';
 import { readQuantity, type Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { keepBrineSchema, takeBrineSchema } from '../../schema/batch';
 import { batches, brines, household } from '../repos';
 import { useCase } from './act';
 
-/** What a use case on kept brine answers. */
-export interface BrineAnswer {
-  readonly brineId: string;
-  readonly name: string;
-  readonly ml: number;
-}
-
 /** Brine kept: made ahead, or drained from a batch, with its strength, its day and where it comes from. */
-export const keepBrine = useCase(
-  'keep-brine',
-  keepBrineSchema,
-  async (work, input): Promise<Outcome<BrineAnswer>> => {
-    const read = readVolume(input.amount, waysOf(await household(work.trx)));
-    if (!read.ok) return read;
-    if (input.batchId && !(await batches.load(work.trx, input.batchId)))
-      return refuse('batch-unknown', { field: 'batchId' });
-    const data = {
-      name: input.name,
-      day: dayOfWall(work.wall),
-      from: input.batchId ? ('batch' as const) : ('mixed' as const),
-      batchId: input.batchId || null,
-      strength: input.strengthPercent / 100,
-      ml: read.value
-    };
-    await brines.append(work, work.command, [{ type: 'kept', data }]);
-    return done({ brineId: work.command, name: input.name, ml: read.value });
-  }
-);
+export const keepBrine = useCase('keep-brine', async (work, input) => {
+  const read = readVolume(input.amount, waysOf(await household(work.trx)));
+  if (!read.ok) return read;
+  if (input.batchId && !(await batches.load(work.trx, input.batchId)))
+    return refuse('batch-unknown', { field: 'batchId' });
+  const data = {
+    name: input.name,
+    day: dayOfWall(work.wall),
+    from: input.batchId ? ('batch' as const) : ('mixed' as const),
+    batchId: input.batchId || null,
+    strength: input.strengthPercent / 100,
+    ml: read.value
+  };
+  await brines.append(work, work.command, [{ type: 'kept', data }]);
+  return done({ brineId: work.command, name: input.name, ml: read.value });
+});
 
 /** Kept brine taken for something else, or poured away. */
-export const takeBrine = useCase(
-  'take-brine',
-  takeBrineSchema,
-  async (work, input): Promise<Outcome<BrineAnswer>> => {
-    const found = await brines.load(work.trx, input.brineId);
-    if (!found) return refuse('brine-unknown', { field: 'brineId' });
-    const read =
-      input.amount === ''
-        ? done(found.state.ml)
-        : readVolume(input.amount, waysOf(await household(work.trx)));
-    if (!read.ok) return read;
-    const may = mayPour(found.state, read.value);
-    if (!may.ok) return may;
-    await brines.append(work, input.brineId, [{ type: 'used', data: { ml: may.value, batchId: null } }]);
-    return done({ brineId: input.brineId, name: found.state.name, ml: may.value });
-  }
-);
+export const takeBrine = useCase('take-brine', async (work, input) => {
+  const found = await brines.load(work.trx, input.brineId);
+  if (!found) return refuse('brine-unknown', { field: 'brineId' });
+  const read =
+    input.amount === '' ? done(found.state.ml) : readVolume(input.amount, waysOf(await household(work.trx)));
+  if (!read.ok) return read;
+  const may = mayPour(found.state, read.value);
+  if (!may.ok) return may;
+  await brines.append(work, input.brineId, [{ type: 'used', data: { ml: may.value, batchId: null } }]);
+  return done({ brineId: input.brineId, name: found.state.name, ml: may.value });
+});
 
 function readVolume(said: string, ways: Ways): Outcome<number> {
   const read = readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system });

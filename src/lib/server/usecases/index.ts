@@ -1,3 +1,4 @@
+import type { CommandName, DoorCommandName } from '../../schema/commands';
 import type { UseCase } from './act';
 import {
   correctPH,
@@ -26,26 +27,24 @@ import {
   weighSpoon
 } from './household';
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
+import { dropGuests, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
 import { undo } from './undo';
 
 export type { House, Result, UseCase } from './act';
 export {
-  atHand,
-  awayFrom,
   benchDraft,
-  benchItems,
   computeWorksheet,
-  freeJars,
+  kitchenFor,
   learntOf,
+  makingsOf,
   saveBenchDraft,
-  usableBrines,
-  type Learnt
+  type BenchMaking
 } from './bench';
 export { stepClock } from './step-clock';
 
-/** Everything a person does, by the name it has in the API and in the rooms' forms. */
+/** Everything a person does that the log keeps, by its name in the registry. */
 export const USE_CASES = {
   'weigh-in': weighIn,
   'correct-pick': correctPick,
@@ -90,6 +89,13 @@ export const USE_CASES = {
   'reset-learning': resetLearning,
   'count-goods': countGoods,
   undo
-} as const satisfies Record<string, UseCase<unknown>>;
+} as const satisfies { readonly [N in CommandName]: UseCase<N> };
 
-export type UseCaseName = keyof typeof USE_CASES;
+/** Who may come in: from the pages only. */
+export const DOOR_CASES = {
+  'set-passphrase': setPassphrase,
+  'drop-guests': dropGuests,
+  'sign-out-everywhere': signOutEverywhere,
+  'take-back-pass': takeBackPass,
+  'make-token': makeToken
+} as const satisfies { readonly [N in DoorCommandName]: UseCase<N> };

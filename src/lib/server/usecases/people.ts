@@ -1,14 +1,8 @@
 import type { z } from 'zod';
 import type { Outcome, Refusal } from '../../core/refusal';
 import { done, refuse } from '../../core/refusal';
-import {
-  firstSchema,
-  makeTokenSchema,
-  nothingMoreSchema,
-  setPassphraseSchema,
-  signInSchema,
-  takeBackPassSchema
-} from '../../schema/people';
+import { DOOR_COMMANDS, type Answer, type DoorCommandName, type Taken } from '../../schema/commands';
+import { firstSchema, signInSchema } from '../../schema/people';
 import { diskRefusal } from '../db/disk';
 import { isCode, type Hand, type Keys, type Pass } from '../people';
 import { refusalsOf, type House, type Result, type UseCase } from './act';
@@ -38,16 +32,15 @@ function doorCase<S extends z.ZodType, T, A extends unknown[]>(
 }
 
 /** Like `doorCase`, for a hand of the household, at its keys: no guest, no program. */
-function keysCase<S extends z.ZodType<{ commandId: string }>, T>(
-  name: string,
-  schema: S,
-  body: (keys: Keys, input: z.output<S>, hand: Hand | null) => Promise<Outcome<T>>
-): UseCase<T> {
-  const run = doorCase(schema, async (keys, input, hand): Promise<Outcome<T>> => {
+function keysCase<N extends DoorCommandName>(
+  name: N,
+  body: (keys: Keys, input: Taken<N>, hand: Hand | null) => Promise<Outcome<Answer<N>>>
+): UseCase<N> {
+  const run = doorCase(DOOR_COMMANDS[name].input, async (keys, input, hand): Promise<Outcome<Answer<N>>> => {
     if (hand ? hand.role === 'guest' || hand.kind === 'token' : keys.asks) return refuse('keys-not-yours');
-    return body(keys, input, hand);
+    return body(keys, input as Taken<N>, hand);
   });
-  return Object.assign(Object.defineProperty(run as UseCase<T>, 'name', { value: name }), { schema });
+  return Object.defineProperty(run as UseCase<N>, 'name', { value: name });
 }
 
 /** What a phone that comes in gets: its pass, and the secret that it shows from then on. */
@@ -96,50 +89,39 @@ export const beginHouse = doorCase(
 );
 
 /** A passphrase set anew; the phones that came in by the old one sign in again, but for this one. */
-export const setPassphrase = keysCase(
-  'set-passphrase',
-  setPassphraseSchema,
-  async (keys, { role, passphrase, current }, hand): Promise<Outcome<{ name: string }>> => {
-    // On the machine itself nobody is asked: that is the way back in for who forgot it.
-    if (keys.asks) {
-      const wait = keys.waits.begin(hand?.pass ?? '');
-      if (wait > 0) return refuse('too-many-tries', { values: { wait } });
-      if ((await keys.roleOf(current)) !== 'hand') return refuse('passphrase-wrong', { field: 'current' });
-      keys.waits.right(hand?.pass ?? '');
-    }
-    const other = await keys.roleOf(passphrase);
-    if (other && other !== role) return refuse('passphrase-of-others', { field: 'passphrase' });
-    await keys.set(role, passphrase, hand?.pass);
-    return done({ name: role });
+export const setPassphrase = keysCase('set-passphrase', async (keys, { role, passphrase, current }, hand) => {
+  // On the machine itself nobody is asked: that is the way back in for who forgot it.
+  if (keys.asks) {
+    const wait = keys.waits.begin(hand?.pass ?? '');
+    if (wait > 0) return refuse('too-many-tries', { values: { wait } });
+    if ((await keys.roleOf(current)) !== 'hand') return refuse('passphrase-wrong', { field: 'current' });
+    keys.waits.right(hand?.pass ?? '');
   }
-);
+  const other = await keys.roleOf(passphrase);
+  if (other && other !== role) return refuse('passphrase-of-others', { field: 'passphrase' });
+  await keys.set(role, passphrase, hand?.pass);
+  return done({ name: role });
+});
 
 /** Guests come in no more. */
-export const dropGuests = keysCase('drop-guests', nothingMoreSchema, async (keys) => {
+export const dropGuests = keysCase('drop-guests', async (keys) => {
   await keys.dropGuests();
   return done({ name: 'guest' });
 });
 
 /** Every phone signs in again, this one too. */
-export const signOutEverywhere = keysCase('sign-out-everywhere', nothingMoreSchema, async (keys) => {
+export const signOutEverywhere = keysCase('sign-out-everywhere', async (keys) => {
   await keys.signOutAll();
   return done({ name: '' });
 });
 
 /** One phone signed out, or one token taken back. */
-export const takeBackPass = keysCase(
-  'take-back-pass',
-  takeBackPassSchema,
-  async (keys, { passId }): Promise<Outcome<{ name: string }>> =>
-    (await keys.takeBack(passId)) ? done({ name: '' }) : refuse('pass-unknown', { field: 'passId' })
+export const takeBackPass = keysCase('take-back-pass', async (keys, { passId }) =>
+  (await keys.takeBack(passId)) ? done({ name: '' }) : refuse('pass-unknown', { field: 'passId' })
 );
 
 /** A token for a program, told this once. */
-export const makeToken = keysCase(
-  'make-token',
-  makeTokenSchema,
-  async (keys, { name, role, days }): Promise<Outcome<{ name: string; token: string }>> => {
-    const [token] = await keys.give({ kind: 'token', name, role }, days * DAY_MS);
-    return done({ name, token });
-  }
-);
+export const makeToken = keysCase('make-token', async (keys, { name, role, days }) => {
+  const [token] = await keys.give({ kind: 'token', name, role }, days * DAY_MS);
+  return done({ name, token });
+});

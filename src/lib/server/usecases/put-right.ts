@@ -1,82 +1,70 @@
-import { correctionOf, standingFillings, type BatchEvent } from '../../core/batch';
+import { correctionOf, remedyFor, standingFillings, type BatchEvent } from '../../core/batch';
 import { SAUCE_BASES } from '../../core/correct';
-import { done, refuse, type Outcome } from '../../core/refusal';
+import { done, refuse } from '../../core/refusal';
 import { asMeasured, saltKind } from '../../core/salt';
-import { putRightSchema, sourSauceSchema } from '../../schema/batch';
 import { waysOf } from '../../core/kit';
-import { bareMass } from '../../core/reading';
-import { readWeight } from '../../schema/common';
-import { remedyFor } from '../../schema/put-right';
+import { bareMass, readWeight } from '../../core/reading';
 import { batches, household, OURS, pantries, pantry } from '../repos';
 import { useCase } from './act';
-import type { BatchAnswer } from './batches';
 
 /**
  * Jars put right: what was drawn off, poured or strewn is an event of the batch, with the reason, and their salinity
  * is their own from then on; the salt comes off the pantry shelf.
  */
-export const putRightJars = useCase(
-  'put-right',
-  putRightSchema,
-  async (work, input): Promise<Outcome<BatchAnswer & { ends: number }>> => {
-    const found = await batches.load(work.trx, input.batchId);
-    if (!found) return refuse('batch-unknown', { field: 'batchId' });
-    const b = found.state;
-    const jars = standingFillings(b, input.fillingIds);
-    if (!jars.ok) return jars;
-    const ours = await household(work.trx);
-    const table = saltKind(b.saltKindId ?? ours.saltKindId) ?? saltKind(ours.saltKindId);
-    if (!table) return refuse('salt-unknown', { field: 'batchId' });
-    const { purity } = asMeasured(table, ours.ownSpoons);
-    const events: BatchEvent[] = [];
-    for (const f of jars.value) {
-      const right = remedyFor(input, b, f, work.wall, waysOf(ours));
-      if (!right.ok) return right;
-      const { trouble, remedy, jar } = right.value;
-      events.push({
-        type: 'putRight',
-        data: {
-          fillingId: f.id,
-          trouble: trouble.kind,
-          from: jar.phase.salinity,
-          reason: input.reason,
-          ...correctionOf(trouble, remedy, purity)
-        }
-      });
-    }
-    await batches.append(work, b.id, events);
-    const saltG = events.reduce((a, e) => a + (e.type === 'putRight' ? e.data.saltG : 0), 0);
-    const shelf = (await pantry(work.trx)).find((g) => g.saltKindId === table.id);
-    if (shelf && saltG > 0)
-      await pantries.append(work, OURS, [
-        { type: 'goodsUsed', data: { id: shelf.id, amount: saltG, batchId: b.id } }
-      ]);
-    const last = events.at(-1);
-    const ends = last?.type === 'putRight' ? last.data.to : 0;
-    return done({ batchId: b.id, name: b.name, lidNumbers: jars.value.map((f) => f.lidNumber), ends });
+export const putRightJars = useCase('put-right', async (work, input) => {
+  const found = await batches.load(work.trx, input.batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  const b = found.state;
+  const jars = standingFillings(b, input.fillingIds);
+  if (!jars.ok) return jars;
+  const ours = await household(work.trx);
+  const table = saltKind(b.saltKindId ?? ours.saltKindId) ?? saltKind(ours.saltKindId);
+  if (!table) return refuse('salt-unknown', { field: 'batchId' });
+  const { purity } = asMeasured(table, ours.ownSpoons);
+  const events: BatchEvent[] = [];
+  for (const f of jars.value) {
+    const right = remedyFor(input, b, f, work.wall, waysOf(ours));
+    if (!right.ok) return right;
+    const { trouble, remedy, jar } = right.value;
+    events.push({
+      type: 'putRight',
+      data: {
+        fillingId: f.id,
+        trouble: trouble.kind,
+        from: jar.phase.salinity,
+        reason: input.reason,
+        ...correctionOf(trouble, remedy, purity)
+      }
+    });
   }
-);
+  await batches.append(work, b.id, events);
+  const saltG = events.reduce((a, e) => a + (e.type === 'putRight' ? e.data.saltG : 0), 0);
+  const shelf = (await pantry(work.trx)).find((g) => g.saltKindId === table.id);
+  if (shelf && saltG > 0)
+    await pantries.append(work, OURS, [
+      { type: 'goodsUsed', data: { id: shelf.id, amount: saltG, batchId: b.id } }
+    ]);
+  const last = events.at(-1);
+  const ends = last?.type === 'putRight' ? last.data.to : 0;
+  return done({ batchId: b.id, name: b.name, lidNumbers: jars.value.map((f) => f.lidNumber), ends });
+});
 
 /** Vinegar or citric acid stirred into a sauce: a reading of the pH before, and what went in. */
-export const sourSauce = useCase(
-  'sour-sauce',
-  sourSauceSchema,
-  async (work, input): Promise<Outcome<BatchAnswer>> => {
-    const found = await batches.load(work.trx, input.batchId);
-    if (!found) return refuse('batch-unknown', { field: 'batchId' });
-    const b = found.state;
-    const jars = standingFillings(b, input.fillingIds);
-    if (!jars.ok) return jars;
-    if (!SAUCE_BASES[b.styleId]) return refuse('no-sauce', { field: 'batchId' });
-    const ways = waysOf(await household(work.trx));
-    const sauce = readWeight(input.sauce, 'sauce', ways, bareMass(ways));
-    if (!sauce.ok) return sauce;
-    const { fillingIds, pH, wanted, vinegarMl, citricG } = input;
-    if (vinegarMl + citricG === 0) return refuse('missing', { field: 'vinegarMl' });
-    await batches.append(work, b.id, [
-      { type: 'measured', data: { fillingIds, pH } },
-      { type: 'soured', data: { fillingIds, pH, wanted, sauceG: sauce.value.g, vinegarMl, citricG } }
-    ]);
-    return done({ batchId: b.id, name: b.name, lidNumbers: jars.value.map((f) => f.lidNumber) });
-  }
-);
+export const sourSauce = useCase('sour-sauce', async (work, input) => {
+  const found = await batches.load(work.trx, input.batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  const b = found.state;
+  const jars = standingFillings(b, input.fillingIds);
+  if (!jars.ok) return jars;
+  if (!SAUCE_BASES[b.styleId]) return refuse('no-sauce', { field: 'batchId' });
+  const ways = waysOf(await household(work.trx));
+  const sauce = readWeight(input.sauce, 'sauce', ways, bareMass(ways));
+  if (!sauce.ok) return sauce;
+  const { fillingIds, pH, wanted, vinegarMl, citricG } = input;
+  if (vinegarMl + citricG === 0) return refuse('missing', { field: 'vinegarMl' });
+  await batches.append(work, b.id, [
+    { type: 'measured', data: { fillingIds, pH } },
+    { type: 'soured', data: { fillingIds, pH, wanted, sauceG: sauce.value.g, vinegarMl, citricG } }
+  ]);
+  return done({ batchId: b.id, name: b.name, lidNumbers: jars.value.map((f) => f.lidNumber) });
+});

@@ -2,7 +2,8 @@ import type { z } from 'zod';
 import { nextLidNumbers, salinityOf, standingFillings, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import { waysOf, type Place } from '../../core/kit';
-import type { Lot } from '../../core/lot';
+import { itemOf } from '../../core/kitchen';
+import { lyingOn, type LotOnBench } from '../../core/lot';
 import { crop } from '../../core/produce';
 import { readQuantity, type Ways } from '../../core/reading';
 import type { Recipe } from '../../core/recipe';
@@ -17,69 +18,63 @@ import {
   type JarCard,
   type Worksheet
 } from '../../core/worksheet';
-import { addPickSchema, startBatchSchema } from '../../schema/batch';
+import { startBatchSchema } from '../../schema/batch';
 import type { Work } from '../db/aggregate';
 import { OURS, batches, brines, household, lots, numbered, pantries, pantry, recipeOf } from '../repos';
 import { useCase } from './act';
-import { atHand, benchItems, changeStoredDraft, learntOf, worksheetInput } from './bench';
-
-/** What a started batch answers: the numbers to write on the lids. */
-export interface StartAnswer {
-  readonly batchId: string;
-  readonly name: string;
-  readonly lidNumbers: readonly number[];
-}
+import { clearDraft, kitchenFor, learntOf, worksheetInput } from './bench';
 
 /**
  * Start a batch from what lies on the bench. The worksheet is computed anew here and stored; jars go by the counts
  * given, brine by what was really poured; the salt comes off the pantry shelf.
  */
-export const startBatch = useCase(
-  'start-batch',
-  startBatchSchema,
-  async (work, input): Promise<Outcome<StartAnswer>> => {
-    const at = await atHand(work.trx, dayOfWall(work.wall));
-    const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
-    const changed = input.seen ? changedSince(input.seen, onBench) : '';
-    if (changed !== '') return refuse('bench-changed', { values: { changed } });
-    const all = await numbered(work);
-    const place = at.ours.places.find((p) => p.id === input.placeId);
-    if (!place) return refuse('place-unknown', { field: 'placeId' });
-    if (place.kind !== 'counter')
-      return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
-    const recipe = input.recipeId === '' ? undefined : await recipeOf(work.trx, input.recipeId);
-    if (input.recipeId !== '' && !recipe) return refuse('recipe-unknown', { field: 'recipeId' });
-    const ready = worksheetInput(benchItems(onBench), input, at);
-    if (!ready.ok) return ready;
-    const made = worksheet(ready.value);
-    if (!made.ok) return made;
-    const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
-    if (unread.length > 0)
-      return refuse('harm-not-read', {
-        field: 'knowing',
-        values: { rules: unread.map((c) => c.says).join(' ') }
-      });
-    const used = brineUsed(input.brineUsed, made.value, waysOf(at.ours));
-    if (!used.ok) return used;
-    const lidNumbers = nextLidNumbers(
-      made.value.jars.length,
-      all.flatMap((b) => b.fillings),
-      work.wall
-    );
-    await batches.append(work, work.command, [
-      started(work, input, made.value, used.value, place, lidNumbers, recipe)
-    ]);
-    await packLots(work, onBench, made.value);
-    await takeSalt(work, input.saltKindId, made.value.salt.weighG);
-    await takeBrine(work, made.value, used.value, input.keepRest, input.name);
-    await changeStoredDraft(work.trx, { set: {}, forget: [], anew: true });
-    return done({ batchId: work.command, name: input.name, lidNumbers });
-  }
-);
+export const startBatch = useCase('start-batch', async (work, input) => {
+  const kitchen = await kitchenFor(work.trx, dayOfWall(work.wall), input.bench);
+  const ours = kitchen.household;
+  const onBench = lyingOn(await lots.list(work.trx, 'live'), input.bench);
+  const changed = input.seen ? changedSince(input.seen, onBench) : '';
+  if (changed !== '') return refuse('bench-changed', { values: { changed } });
+  const all = await numbered(work);
+  const place = ours.places.find((p) => p.id === input.placeId);
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  if (place.kind !== 'counter')
+    return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
+  const recipe = input.recipeId === '' ? undefined : await recipeOf(work.trx, input.recipeId);
+  if (input.recipeId !== '' && !recipe) return refuse('recipe-unknown', { field: 'recipeId' });
+  const ready = worksheetInput(
+    onBench.map((l) => itemOf(l, l.prepared)),
+    input,
+    kitchen
+  );
+  if (!ready.ok) return ready;
+  const made = worksheet(ready.value);
+  if (!made.ok) return made;
+  const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
+  if (unread.length > 0)
+    return refuse('harm-not-read', {
+      field: 'knowing',
+      values: { rules: unread.map((c) => c.says).join(' ') }
+    });
+  const used = brineUsed(input.brineUsed, made.value, waysOf(ours));
+  if (!used.ok) return used;
+  const lidNumbers = nextLidNumbers(
+    made.value.jars.length,
+    all.flatMap((b) => b.fillings),
+    work.wall
+  );
+  await batches.append(work, work.command, [
+    started(work, input, made.value, used.value, place, lidNumbers, recipe)
+  ]);
+  await packLots(work, onBench, made.value);
+  await takeSalt(work, input.saltKindId, made.value.salt.weighG);
+  await takeBrine(work, made.value, used.value, input.keepRest, input.name);
+  await clearDraft(work.trx, input.bench);
+  return done({ batchId: work.command, name: input.name, lidNumbers });
+});
 
 /** What another hand changed on the bench since a page showed it, in words; empty where nothing was. */
-function changedSince(seen: Readonly<Record<string, string>>, onBench: readonly Lot[]): string {
-  const name = (lot: Lot) => crop(lot.cropId)?.name ?? lot.cropId;
+function changedSince(seen: Readonly<Record<string, string>>, onBench: readonly LotOnBench[]): string {
+  const name = (lot: LotOnBench) => crop(lot.cropId)?.name ?? lot.cropId;
   const news = onBench.flatMap((lot) => {
     const [was, now] = [seen[lot.id], lot.prepared?.said ?? ''];
     if (was === undefined) return [`${name(lot)} came to it`];
@@ -170,12 +165,17 @@ function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
 }
 
 /** Each pick on the bench gives its share; what did not fit stays there, prepared. */
-async function packLots(work: Work, onBench: readonly Lot[], w: Worksheet): Promise<void> {
+async function packLots(work: Work, onBench: readonly LotOnBench[], w: Worksheet): Promise<void> {
   const share = w.packedG / w.prepared.mean;
   for (const lot of onBench) {
     const item = w.items.find((i) => i.id === lot.id);
     if (!item) continue;
-    const data = { g: lot.benchG * share, preparedG: item.prepared.mean * share, batchId: work.command };
+    const data = {
+      bench: lot.bench,
+      g: lot.benchG * share,
+      preparedG: item.prepared.mean * share,
+      batchId: work.command
+    };
     await lots.append(work, lot.id, [{ type: 'packed', data }]);
   }
 }
@@ -220,53 +220,49 @@ async function takeBrine(
  * The bench's vegetables into a crock or jar that stands already, with the salt that keeps its salinity. What is on
  * the bench must be weighed prepared.
  */
-export const addPick = useCase(
-  'add-pick',
-  addPickSchema,
-  async (work, input): Promise<Outcome<StartAnswer & { saltG: number; drawOffMl: number }>> => {
-    const found = await batches.load(work.trx, input.batchId);
-    if (!found) return refuse('batch-unknown', { field: 'batchId' });
-    const b = found.state;
-    const jars = standingFillings(b, [input.fillingId]);
-    const jar = jars.ok ? jars.value[0] : undefined;
-    if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
-    const s = style(b.styleId);
-    const ours = await household(work.trx);
-    const kind = saltKind(b.saltKindId ?? ours.saltKindId);
-    if (!s || !kind) return refuse('style-unknown', { field: 'batchId' });
-    const onBench = (await lots.list(work.trx, 'live')).filter((l) => l.benchG > 0);
-    const items = onBench.map((l) => ({ lot: l, cropId: l.cropId, preparedG: l.prepared?.g ?? 0 }));
-    if (items.some((i) => i.preparedG <= 0)) return refuse('weigh-prepared-first', { field: 'batchId' });
-    const { packings } = await learntOf(work.trx, ours);
-    // A jar that was put right is as salty as it is, whatever the batch was.
-    const equilibrium = salinityOf(b, jar) ?? 0;
-    const pick = secondPick(items, { ...jar, equilibrium }, s, kind, packings);
-    if (!pick.ok) return pick;
-    const { vegG, roomMl, naclG, saltG, drawOffMl } = pick.value;
-    await batches.append(work, b.id, [
-      {
-        type: 'added',
-        data: {
-          fillingId: jar.id,
-          items: items.map((i) => ({
-            lotId: i.lot.id,
-            cropId: i.cropId,
-            name: crop(i.cropId)?.name ?? i.cropId,
-            preparedG: i.preparedG
-          })),
-          vegG,
-          vegRoomMl: roomMl,
-          naclG,
-          saltG,
-          drawnG: drawOffMl === 0 ? 0 : drawnG(drawOffMl, equilibrium)
-        }
+export const addPick = useCase('add-pick', async (work, input) => {
+  const found = await batches.load(work.trx, input.batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  const b = found.state;
+  const jars = standingFillings(b, [input.fillingId]);
+  const jar = jars.ok ? jars.value[0] : undefined;
+  if (!jars.ok || !jar) return jars.ok ? refuse('jar-unknown') : jars;
+  const s = style(b.styleId);
+  const ours = await household(work.trx);
+  const kind = saltKind(b.saltKindId ?? ours.saltKindId);
+  if (!s || !kind) return refuse('style-unknown', { field: 'batchId' });
+  const onBench = lyingOn(await lots.list(work.trx, 'live'), input.bench);
+  const items = onBench.map((l) => ({ lot: l, cropId: l.cropId, preparedG: l.prepared?.g ?? 0 }));
+  if (items.some((i) => i.preparedG <= 0)) return refuse('weigh-prepared-first', { field: 'batchId' });
+  const { packings } = await learntOf(work.trx, ours);
+  // A jar that was put right is as salty as it is, whatever the batch was.
+  const equilibrium = salinityOf(b, jar) ?? 0;
+  const pick = secondPick(items, { ...jar, equilibrium }, s, kind, packings);
+  if (!pick.ok) return pick;
+  const { vegG, roomMl, naclG, saltG, drawOffMl } = pick.value;
+  await batches.append(work, b.id, [
+    {
+      type: 'added',
+      data: {
+        fillingId: jar.id,
+        items: items.map((i) => ({
+          lotId: i.lot.id,
+          cropId: i.cropId,
+          name: crop(i.cropId)?.name ?? i.cropId,
+          preparedG: i.preparedG
+        })),
+        vegG,
+        vegRoomMl: roomMl,
+        naclG,
+        saltG,
+        drawnG: drawOffMl === 0 ? 0 : drawnG(drawOffMl, equilibrium)
       }
+    }
+  ]);
+  for (const { lot, preparedG } of items)
+    await lots.append(work, lot.id, [
+      { type: 'packed', data: { bench: input.bench, g: lot.benchG, preparedG, batchId: b.id } }
     ]);
-    for (const { lot, preparedG } of items)
-      await lots.append(work, lot.id, [
-        { type: 'packed', data: { g: lot.benchG, preparedG, batchId: b.id } }
-      ]);
-    await takeSalt(work, kind.id, saltG);
-    return done({ batchId: b.id, name: b.name, lidNumbers: [jar.lidNumber], saltG, drawOffMl });
-  }
-);
+  await takeSalt(work, kind.id, saltG);
+  return done({ batchId: b.id, name: b.name, lidNumbers: [jar.lidNumber], saltG, drawOffMl });
+});

@@ -2,6 +2,7 @@ import { nextDue } from '../../core/care';
 import { MINUTES_PER_DAY } from '../../core/calendar';
 import { stepClockSchema } from '../../schema/household';
 import { instantOf, SteppedClock, wallOf } from '../clock';
+import { versionOf } from '../db/log';
 import { batches, household } from '../repos';
 import { looksOn, refusalsOf, type House, type Result } from './act';
 
@@ -22,6 +23,7 @@ export async function stepClock(house: House, input: unknown): Promise<Result<{ 
         : await nextDueWall(house, wall);
   if (to === null) return { ok: false, refusals: [{ code: 'nothing-due' }] };
   await clock.stepTo(Math.max(clock.now(), instantOf(to, zone)));
+  house.news?.tell({ version: await versionOf(house.db), kinds: ['clock'] });
   return { ok: true, value: { now: clock.now() } };
 }
 

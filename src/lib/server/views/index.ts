@@ -4,6 +4,7 @@ import { careTasks, type CareTask } from '../../core/care';
 import { shoppingList, type Household, type Pantry } from '../../core/kit';
 import type { Lot } from '../../core/lot';
 import { wallOf } from '../clock';
+import { versionOf } from '../db/log';
 import { batches, household, lots, pantry, type BatchBrief } from '../repos';
 import type { Pass } from '../people';
 import type { House } from '../usecases';
@@ -13,6 +14,9 @@ export interface Overview {
   readonly household: Household;
   readonly now: WallMinute;
   readonly stepped: boolean;
+  /** How far the log went, and the news' beat: what a page had seen. */
+  readonly version: number;
+  readonly beat: string;
   readonly due: number;
   readonly gardenG: number;
   readonly benchG: number;
@@ -72,12 +76,22 @@ export interface Findable {
 
 /** What stands around every room: its figures, and what the command box finds. Read once for both. */
 export async function shell(house: House): Promise<{ overview: Overview; find: Findable[] }> {
+  // Before anything is read: what is stored meanwhile is news.
+  const beat = house.news?.beat ?? '';
+  const version = await versionOf(house.db);
   const all = await living(house);
   const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
-  return { overview: overviewOf(house, all, await care(house)), find: findables(all.batches, eaten) };
+  return {
+    overview: { ...overviewOf(house, all, await care(house)), version, beat },
+    find: findables(all.batches, eaten)
+  };
 }
 
-function overviewOf(house: House, all: Living, tasks: readonly CareTask[]): Overview {
+function overviewOf(
+  house: House,
+  all: Living,
+  tasks: readonly CareTask[]
+): Omit<Overview, 'version' | 'beat'> {
   const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
   const jars = all.batches.flatMap(standing);
   const at = (kind: string) => jars.filter((f) => kindOf.get(placeOf(f)) === kind).length;

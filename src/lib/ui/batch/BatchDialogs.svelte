@@ -9,7 +9,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
-  import { numbers } from '../words';
+  import { listed } from '$lib/schema/said';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
   import Marks from './Marks.svelte';
@@ -42,7 +42,7 @@
     size="sm"
   >
     <ActionForm
-      action="/counter?/taste"
+      command="taste"
       values={{ batchId: b.id }}
       ondone={() => dialogs.close('taste')}
       label="Log a taste"
@@ -74,7 +74,7 @@
 
   <Sheet open={dialogs.open === 'ph'} onclose={() => dialogs.close('ph')} title="pH: {b.name}" size="sm">
     <ActionForm
-      action="/counter?/ph"
+      command="ph"
       values={{ batchId: b.id }}
       ondone={() => dialogs.close('ph')}
       label="Log a pH strip"
@@ -87,10 +87,10 @@
             label="pH on the strip"
             id="ph"
             name="pH"
+            problem={problemAt('pH')}
             inputmode="decimal"
             placeholder="3.9"
             class="max-w-40 font-display text-3xl font-bold"
-            problem={problemAt('pH')}
           />
           <p class="text-sm">
             4.6 or lower by day {lineDay}{b.items.some((i) => i.cropId.startsWith('tomato'))
@@ -110,7 +110,7 @@
     size="sm"
   >
     <ActionForm
-      action="/counter?/move"
+      command="move"
       values={{ batchId: b.id }}
       ondone={() => dialogs.close('move')}
       label="Move jars"
@@ -122,7 +122,7 @@
           <p class="text-sm">{style(b.styleId)?.finishing}</p>
           {#if noSour.length > 0}<p class="heed text-sm">
               No reading of 4.6 or lower yet: jar{noSour.length > 1 ? 's' : ''}
-              {numbers(noSour.map((f) => f.lidNumber))}. The cold slows the souring; measure before it goes
+              {listed(noSour.map((f) => f.lidNumber))}. The cold slows the souring; measure before it goes
               there.
             </p>{/if}
           <Trouble problem={problemAt('placeId')} />

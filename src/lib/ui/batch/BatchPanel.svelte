@@ -16,7 +16,7 @@
   import TaskRow from '../care/TaskRow.svelte';
   import { useHouse } from '../house.svelte';
   import Cautions from '../why/Cautions.svelte';
-  import { numbers } from '../words';
+  import { listed } from '$lib/schema/said';
   import { dialogs } from './dialogs.svelte';
   import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';
@@ -49,7 +49,7 @@
     <h1 class="text-2xl">{batch.name}</h1>
     <p class="text-quiet">
       jar{jars.length > 1 ? 's' : ''}
-      {numbers(jars.map((f) => f.lidNumber))}{batch.equilibrium === null
+      {listed(jars.map((f) => f.lidNumber))}{batch.equilibrium === null
         ? ''
         : `, ${writePercent(batch.equilibrium)} salt`}{own ? `; ${own}` : ''}
     </p>

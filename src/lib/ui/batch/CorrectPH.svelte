@@ -13,7 +13,7 @@
 </script>
 
 <ActionForm
-  action="/counter?/correctPH"
+  command="correct-ph"
   values={{ batchId, of }}
   {ondone}
   label="Correct the reading"
@@ -24,10 +24,10 @@
       label="What it really was; empty if there was none"
       id="ph-{of}"
       name="pH"
+      problem={problemAt('pH')}
       inputmode="decimal"
       placeholder="3.9"
       value={was === undefined ? '' : String(was)}
-      problem={problemAt('pH')}
     />
     <Button type="submit" outline disabled={busy}>Correct it</Button>
   {/snippet}

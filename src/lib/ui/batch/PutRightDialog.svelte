@@ -1,11 +1,10 @@
 <script lang="ts">
   import { Button, Label, Textarea } from 'flowbite-svelte';
-  import { salinityOf, standing, usualTarget, type Batch } from '$lib/core/batch';
+  import { salinityOf, standing, usualTarget, type Batch, remedyFor } from '$lib/core/batch';
   import { TROUBLES, type TroubleKind } from '$lib/core/correct';
   import { CROPS } from '$lib/core/produce';
   import { plain, writePercent } from '$lib/core/quantity';
   import { asMeasured, saltKind } from '$lib/core/salt';
-  import { remedyFor } from '$lib/schema/put-right';
   import { problem } from '$lib/schema/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -14,7 +13,8 @@
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house.svelte';
   import Rungs from '../ladder/Rungs.svelte';
-  import { jarsSaid, numbers, TROUBLE_WORDS } from '../words';
+  import { jarsSaid, listed } from '$lib/schema/said';
+  import { TROUBLE_WORDS } from '../words';
   import JarPicker from './JarPicker.svelte';
   import { dialogs } from './dialogs.svelte';
   import { doingWords, waitWords } from './right';
@@ -100,7 +100,7 @@
   size="md"
 >
   <ActionForm
-    action="/counter?/right"
+    command="put-right"
     label="Put a jar right"
     values={{ batchId: batch.id }}
     next={{ href: `/notebook/${batch.id}/labels`, text: 'Print lid labels' }}
@@ -135,9 +135,9 @@
               label={AMOUNT[trouble] ?? 'Missing, each jar'}
               id="r-amount"
               name="amount"
+              problem={problemAt('amount')}
               bind:value={amount}
               placeholder={trouble === 'unsalted-added' ? '200 g' : '150 ml, or 15 mm of level'}
-              problem={problemAt('amount')}
             />
           {/if}
           {#if asks.lost}
@@ -145,9 +145,9 @@
               label="Ran over before, each jar"
               id="r-lost"
               name="lost"
+              problem={problemAt('lost')}
               bind:value={lost}
               placeholder="as much as was poured"
-              problem={problemAt('lost')}
             />
           {/if}
           {#if asks.strength}
@@ -155,37 +155,37 @@
               label="Salt in what was poured, % of its water or as you say it"
               id="r-strength"
               name="strengthPercent"
+              problem={problemAt('strengthPercent')}
               bind:value={strengthPercent}
               placeholder="0 for plain water; 3 %; 1 tbsp a cup"
-              problem={problemAt('strengthPercent')}
             />
           {/if}
           <TextField
             label="Its salt, tasted or measured, %"
             id="r-salinity"
             name="salinityPercent"
+            problem={problemAt('salinityPercent')}
             bind:value={salinityPercent}
             placeholder={known === null ? '2.2' : `${plain(known * 100, 2)}, by the record`}
             inputmode="decimal"
-            problem={problemAt('salinityPercent')}
           />
           <TextField
             label="Where it should end, %"
             id="r-target"
             name="targetPercent"
+            problem={problemAt('targetPercent')}
             bind:value={targetPercent}
             placeholder="{plain(usualTarget(batch) * 100, 2)}, {batch.aim ? 'as it was aimed' : 'usual here'}"
             inputmode="decimal"
-            problem={problemAt('targetPercent')}
           />
           {#if asks.free}
             <TextField
               label="Brine that can be drawn off"
               id="r-free"
               name="freeBrine"
+              problem={problemAt('freeBrine')}
               bind:value={freeBrine}
               placeholder="as a rule of thumb"
-              problem={problemAt('freeBrine')}
             />
           {/if}
         </div>
@@ -204,7 +204,7 @@
               </p>{/if}
             {#each groups as g (g.lids[0])}
               {#each g.says as says, i (says)}<p class="big leading-snug">
-                  {groups.length > 1 && i === 0 ? `Jar ${numbers(g.lids)}: ` : ''}{says}
+                  {groups.length > 1 && i === 0 ? `Jar ${listed(g.lids)}: ` : ''}{says}
                 </p>{/each}
             {/each}
             <p class="py-1 text-sm">

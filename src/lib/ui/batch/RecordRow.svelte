@@ -10,7 +10,8 @@
   import { signCalled } from '$lib/core/safety';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
-  import { careShort, numbers, TROUBLE_WORDS } from '../words';
+  import { listed } from '$lib/schema/said';
+  import { careShort, TROUBLE_WORDS } from '../words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
 
@@ -28,7 +29,7 @@
   let weight = $state('');
 
   const lids = (ids: readonly string[]) =>
-    numbers(batch.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber));
+    listed(batch.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber));
   const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
   const text = $derived.by(() => {
     const e = line.event;
@@ -92,7 +93,7 @@
   </div>
   {#if open && event.type === 'tasted'}
     <ActionForm
-      action="/notebook/{batch.id}?/correctTaste"
+      command="correct-taste"
       values={{ batchId: batch.id, of: line.id }}
       ondone={() => (open = false)}
       class="flex flex-col gap-3 py-3"
@@ -118,7 +119,7 @@
     <CorrectPH batchId={batch.id} of={line.id} was={event.data.pH} ondone={() => (open = false)} />
   {:else if open && event.type === 'portioned'}
     <ActionForm
-      action="/notebook/{batch.id}?/correctPortion"
+      command="correct-portion"
       values={{ batchId: batch.id, of: line.id }}
       ondone={() => (open = false)}
       class="flex max-w-md flex-col gap-2 py-3"

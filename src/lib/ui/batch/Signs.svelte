@@ -34,7 +34,7 @@
     </div>
     {#if sign.level === 'discard'}
       <ActionForm
-        action="/counter?/seeSign"
+        command="see-sign"
         values={{ batchId: batch.id, sign: sign.id }}
         label="Mark it"
         class="pt-2"

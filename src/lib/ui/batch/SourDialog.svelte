@@ -67,7 +67,7 @@
   size="sm"
 >
   <ActionForm
-    action="/counter?/sour"
+    command="sour-sauce"
     label="Sour the sauce"
     values={{ batchId: batch.id, vinegarMl, citricG }}
     ondone={() => {
@@ -84,27 +84,27 @@
         <WeightField
           label="Sauce in all"
           name="sauce"
+          problem={problemAt('sauce')}
           bind:value={sauce}
           placeholder="1 kg"
-          problem={problemAt('sauce')}
         />
         <div class="grid grid-cols-2 gap-4">
           <TextField
             label="pH now"
             id="so-ph"
             name="pH"
+            problem={problemAt('pH')}
             bind:value={pH}
             inputmode="decimal"
             placeholder="4.1"
-            problem={problemAt('pH')}
           />
           <TextField
             label="pH wanted"
             id="so-wanted"
             name="wanted"
+            problem={problemAt('wanted')}
             bind:value={wanted}
             inputmode="decimal"
-            problem={problemAt('wanted')}
           />
         </div>
         <ChoiceField

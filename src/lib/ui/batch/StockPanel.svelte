@@ -38,7 +38,7 @@
   </p>
   {#if verdicts.length > 0}<Verdicts batch={jar.batch} {verdicts} />{/if}
   {#each eaters as e (e.id)}<p class="heed text-sm">{e.says}</p>{/each}
-  {#if verdicts.length === 0}<ActionForm action="/cold?/portion" values={{ ...base, how: 'eaten' }}>
+  {#if verdicts.length === 0}<ActionForm command="portion" values={{ ...base, how: 'eaten' }}>
       {#snippet children({ busy, problemAt })}
         <div class="grid grid-cols-2 gap-2">
           <Button type="submit" name="amount" value="quarter" class="min-h-14" disabled={busy}
@@ -53,7 +53,7 @@
       {/snippet}
     </ActionForm>
     <div class="grid grid-cols-2 gap-2">
-      <ActionForm action="/cold?/portion" values={{ ...base, how: 'given', amount: 'all' }}>
+      <ActionForm command="portion" values={{ ...base, how: 'given', amount: 'all' }}>
         {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}
             >Give it away</Button
           >{/snippet}
@@ -67,7 +67,7 @@
   <details>
     <summary class="min-h-11 content-center underline underline-offset-4">Another amount</summary>
     <ActionForm
-      action="/cold?/portion"
+      command="portion"
       values={{ ...base, amount: 'weight' }}
       ondone={() => (weight = '')}
       label="Another amount"
@@ -77,7 +77,7 @@
           label="How much"
           name="weight"
           bind:value={weight}
-          problem={problemAt('weight') ?? problemAt('g')}
+          problem={problemAt('weight')}
           placeholder="150 g"
         />
         <Label for="part-reason">Why, if it is thrown away</Label>
@@ -93,7 +93,7 @@
   </details>
   <details>
     <summary class="min-h-11 content-center underline underline-offset-4">Throw it away</summary>
-    <ActionForm action="/cold?/portion" values={{ ...base, amount: 'all', how: 'thrown' }}>
+    <ActionForm command="portion" values={{ ...base, amount: 'all', how: 'thrown' }}>
       {#snippet children({ busy, problemAt })}
         <Label for="reason">Why</Label>
         <Input

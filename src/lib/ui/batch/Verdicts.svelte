@@ -27,7 +27,7 @@
       <p>{why(v)}. Do not taste. Close it; throw the whole jar away.</p>
       <div class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
         <ActionForm
-          action="/cold?/portion"
+          command="portion"
           values={{
             batchId: v.batchId,
             fillingId: v.fillingId,
@@ -53,7 +53,7 @@
         <CorrectPH batchId={v.batchId} of={v.of} ondone={() => (wrong = null)} />
       {:else if wrong === v.of}
         <ActionForm
-          action="/counter?/takeBackSign"
+          command="take-back-sign"
           values={{ batchId: v.batchId, of: v.of }}
           ondone={() => (wrong = null)}
           label="Take the sign back"

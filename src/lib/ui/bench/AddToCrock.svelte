@@ -47,8 +47,8 @@
             </p>
           </div>
           <ActionForm
-            action="/bench?/addPick"
-            values={{ batchId: b.id, fillingId: f.id }}
+            command="add-pick"
+            values={{ bench: bench.id, batchId: b.id, fillingId: f.id }}
             before={() => bench.settle()}
             ondone={onadded}
             next={{ href: `/counter?batch=${b.id}`, text: 'To the counter' }}

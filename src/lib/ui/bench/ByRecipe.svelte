@@ -72,7 +72,7 @@
           </p>{/if}
         <div class="flex gap-3">
           {#each [['take', 'Take it'], ['leave', 'Leave it']] as const as [how, text] (how)}
-            <ActionForm action="/bench?/wish" values={{ recipeId: recipe.id, wishId: w.id, how }}>
+            <ActionForm command="settle-wish" values={{ recipeId: recipe.id, wishId: w.id, how }}>
               {#snippet children({ busy })}<button class="act" disabled={busy}>{text}</button>{/snippet}
             </ActionForm>
           {/each}

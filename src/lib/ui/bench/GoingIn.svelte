@@ -1,7 +1,7 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
-  import type { Lot } from '$lib/core/lot';
+  import type { LotOnBench } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -12,17 +12,25 @@
   import Why from '../why/Why.svelte';
   import { questionWords } from '../words';
   import type { Bench } from './bench.svelte';
+  import AnotherBench from './AnotherBench.svelte';
   import SortDialog from './SortDialog.svelte';
 
   let {
     bench,
     lots,
-    pieces
-  }: { bench: Bench; lots: readonly Lot[]; pieces: Readonly<Record<string, Learned>> } = $props();
+    pieces,
+    alone
+  }: {
+    bench: Bench;
+    lots: readonly LotOnBench[];
+    pieces: Readonly<Record<string, Learned>>;
+    /** Nothing is made beside it. */
+    alone: boolean;
+  } = $props();
   const house = useHouse();
   const prepared = $derived(bench.sheet?.prepared);
-  let sorting = $state<Lot | null>(null);
-  const aside = (l: Lot) =>
+  let sorting = $state<LotOnBench | null>(null);
+  const aside = (l: LotOnBench) =>
     (['followers', 'greens', 'seed', 'offcuts'] as const)
       .filter((k) => l.aside[k] > 0)
       .map((k) => `${house.mass(l.aside[k])} ${k === 'offcuts' ? 'off-cuts' : k}`)
@@ -56,8 +64,8 @@
           {#if aside(lot)}<p class="text-sm text-quiet">kept: {aside(lot)}</p>{/if}
           <div class="flex gap-x-4">
             <ActionForm
-              action="/bench?/putBack"
-              values={{ lotId: lot.id }}
+              command="put-back"
+              values={{ lotId: lot.id, bench: bench.id }}
               ondone={() => bench.weights.forget(lot.id)}
             >
               {#snippet children({ busy })}<button
@@ -92,7 +100,10 @@
     {/each}
   </ul>
   <div class="flex items-center justify-between">
-    <button class="act no-print" onclick={() => weighIn.show()}>+ weigh in</button>
+    <div class="flex flex-wrap gap-x-4">
+      <button class="act no-print" onclick={() => weighIn.show(bench.id)}>+ weigh in</button>
+      {#if alone}<AnotherBench bench={bench.id} />{/if}
+    </div>
     {#if prepared}
       <p class="text-right">
         <b>{house.mass(prepared.mean)}</b> prepared{#if bench.estimated}, ± {house.mass(

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { bareMass, readQuantity } from '$lib/core/reading';
-  import type { Lot } from '$lib/core/lot';
+  import type { LotOnBench } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
   import Sheet from '../forms/Sheet.svelte';
@@ -9,7 +9,7 @@
   import { useHouse } from '../house.svelte';
 
   /** Picked, sound, prepared: what is culled, what has another use, what goes in; the rest is compost. */
-  let { lot = $bindable(), ondone }: { lot: Lot | null; ondone: (lot: Lot) => void } = $props();
+  let { lot = $bindable(), ondone }: { lot: LotOnBench | null; ondone: (lot: LotOnBench) => void } = $props();
   const house = useHouse();
   const PARTS = [
     ['culled', 'Culled: soft, mouldy, old', 'to the compost'],
@@ -54,8 +54,8 @@
   {#if lot}
     {@const one = lot}
     <ActionForm
-      action="/bench?/sort"
-      values={{ lotId: one.id }}
+      command="sort-pick"
+      values={{ lotId: one.id, bench: one.bench }}
       label="Sort and trim"
       ondone={() => {
         ondone(one);

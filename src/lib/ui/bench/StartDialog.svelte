@@ -61,11 +61,12 @@
 
 <Sheet bind:open title="Start batch" size="sm">
   <ActionForm
-    action="/bench?/start"
+    command="start-batch"
     label="Start batch"
     before={settled}
     onproblems={(all) => all.some((p) => p.code === 'bench-changed') && void lookAgain()}
     values={{
+      bench: bench.id,
       styleId: bench.style.id,
       way: bench.way,
       fraction: bench.input.fraction,
@@ -78,8 +79,8 @@
       rinsed: bench.salting === 'rinsed' ? JSON.stringify(bench.rinsed) : undefined,
       mix: bench.mix,
       hot: bench.hot,
-      heavy: bench.salting === 'rinsed' ? bench.heavy : '',
-      topUp: bench.input.topUp === undefined ? undefined : bench.input.topUp ? 'yes' : 'no',
+      heavy: bench.said.heavy,
+      topUp: bench.said.topUp,
       filled: bench.filledRead.ok ? JSON.stringify(bench.filled) : undefined,
       brineIds: JSON.stringify(bench.brineIds),
       keepRest,
@@ -89,13 +90,13 @@
       extras: JSON.stringify(bench.extras.filter((e) => e.amount.trim() !== ''))
     }}
     next={(answer) => ({
-      href: `/notebook/${(answer as { batchId: string }).batchId}/labels`,
+      href: `/notebook/${answer.batchId}/labels`,
       text: 'Print lid labels'
     })}
     ondone={(done) => {
       open = false;
       bench.clear();
-      void goto(`/counter?batch=${(done.answer as { batchId: string }).batchId}`, { invalidateAll: true });
+      void goto(`/counter?batch=${done.answer.batchId}`, { invalidateAll: true });
     }}
   >
     {#snippet children({ busy, problemAt, problems })}

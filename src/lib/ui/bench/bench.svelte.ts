@@ -1,9 +1,18 @@
 import { crop, pieceWeights } from '$lib/core/produce';
-import { waysOf, type Household, type KeptBrine, type Place } from '$lib/core/kit';
-import type { Learned } from '$lib/core/learn';
-import { pickedOnBench, type Lot } from '$lib/core/lot';
-import { as } from '$lib/core/quantity';
-import { bareMass, readCount, readQuantity, weightOfCountRead, type Ways } from '$lib/core/reading';
+import { waysOf, type Household, type Place } from '$lib/core/kit';
+import {
+  inputOf,
+  itemOf,
+  readExtras,
+  readFilled,
+  readHeavy,
+  readPrepared,
+  readRinsed,
+  type BenchSaid,
+  type Kitchen
+} from '$lib/core/kitchen';
+import type { LotOnBench } from '$lib/core/lot';
+import type { Ways } from '$lib/core/reading';
 import { readRecipe, scaleRecipe, type Card, type Recipe } from '$lib/core/recipe';
 import type { Outcome } from '$lib/core/refusal';
 import { BY_TASTE, saltyIngredient, type DosingWay } from '$lib/core/salt';
@@ -22,30 +31,19 @@ import {
   worksheet,
   type Worksheet,
   type WorksheetInput,
-  type WorksheetItem,
-  type WorksheetJar
+  type WorksheetItem
 } from '$lib/core/worksheet';
 import type { BenchDraft, RinsedSaid } from '$lib/schema/batch';
-import { readExtras, readFilled, readHeavy, readRinsed } from '$lib/schema/common';
 import { problem } from '$lib/schema/words';
 import { DraftKeeper, SAID_BY_HAND } from './draft.svelte';
 import { PreparedWeights } from './weights.svelte';
 
-interface Learnt {
-  readonly trims: Readonly<Record<string, Learned>>;
-  readonly pieces: Readonly<Record<string, Learned>>;
-  readonly packings: Readonly<Record<string, Learned>>;
-  readonly brineUse: Learned;
-}
-
-interface Data {
-  readonly lots: readonly Lot[];
-  readonly jars: readonly WorksheetJar[];
+interface Data extends Omit<Kitchen, 'household'> {
+  /** Which bench it is. */
+  readonly bench: string;
+  readonly lots: readonly LotOnBench[];
   readonly draft: BenchDraft;
-  readonly learnt: Learnt;
-  readonly brines: readonly KeptBrine[];
   readonly recipes: readonly Recipe[];
-  readonly away: { readonly from: number; readonly to: number } | null;
   /** Live stock by style, g. */
   readonly stockG: Readonly<Record<string, number>>;
 }
@@ -55,21 +53,24 @@ const MOST_STEPS = 50;
 const NOT_RINSED: RinsedSaid = { after: '', taste: '', salinity: '', log: [] };
 
 /** One thing changed on the bench: how it was, so that it can be taken back. */
-type Step = { readonly choices: Partial<BenchDraft> } | { readonly lot: Lot; readonly said: string };
+type Step = { readonly choices: Partial<BenchDraft> } | { readonly lot: LotOnBench; readonly said: string };
 
 /** The bench as it stands in this page: what was typed, what was chosen, and the worksheet that follows at once. */
 export class Bench {
   private steps = $state<Step[]>([]);
   private readonly draft: DraftKeeper;
   readonly weights: PreparedWeights;
+  /** Which bench it is: what is sent goes there. */
+  readonly id: string;
   private readonly data: () => Data;
   private readonly house: () => Household;
 
   constructor(data: () => Data, house: () => Household) {
     this.data = data;
-    this.draft = new DraftKeeper(() => data().draft);
+    this.id = data().bench;
+    this.draft = new DraftKeeper(() => data().draft, this.id);
     this.weights = new PreparedWeights(
-      this.draft,
+      this.draft.outbox,
       () => data().lots,
       () => waysOf(house())
     );
@@ -79,7 +80,7 @@ export class Bench {
   /** How amounts are said in this house. */
   private readonly ways = $derived.by((): Ways => waysOf(this.house()));
   /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
-  readonly keeping = $derived.by(() => this.draft.keeping);
+  readonly keeping = $derived.by(() => this.draft.outbox.keeping);
   /** Weights on this page that the house does not hold (yet): nothing may be started on them. */
   readonly unkept = $derived.by(() => this.weights.unkept());
   /** Prepared weights as they stand on this page, by pick: a start is of these. */
@@ -152,36 +153,11 @@ export class Bench {
   readonly targets = $derived.by(() => this.draft.chosen.targets ?? {});
 
   readonly items = $derived.by((): WorksheetItem[] =>
-    this.data().lots.map((l) => ({
-      id: l.id,
-      cropId: l.cropId,
-      pickedG: pickedOnBench(l),
-      withTops: l.withTops,
-      ...(l.weighed.sd ? { pickedSdG: (l.weighed.sd * l.benchG) / l.weighed.g } : {}),
-      ...this.preparedOf(l)
-    }))
+    this.data().lots.map((l) => {
+      const own = this.data().learnt.pieces[l.cropId];
+      return itemOf(l, readPrepared(this.weights.said(l), l.cropId, this.ways, own));
+    })
   );
-  /** What was typed as prepared: a weight, a count, or nothing that can be read yet. */
-  private preparedOf(lot: Lot): Pick<WorksheetItem, 'preparedG' | 'preparedSdG' | 'preparedUnit'> {
-    const said = this.weights.said(lot).trim();
-    if (said === '') return { preparedG: null };
-    const read = readQuantity(said, {
-      kind: 'mass',
-      unit: bareMass(this.ways),
-      system: this.ways.system
-    });
-    if (read.ok) {
-      const { value, sd } = read.value;
-      const preparedUnit = read.value.unit;
-      return { preparedUnit, preparedG: value > 0 ? value : null, ...(sd > 0 ? { preparedSdG: sd } : {}) };
-    }
-    const c = crop(lot.cropId);
-    const count = c && readCount(said, c);
-    if (!c || !count?.ok) return { preparedG: null };
-    const weight = weightOfCountRead(count.value, this.data().learnt.pieces[c.id]);
-    return { preparedG: weight.mean, preparedSdG: weight.sd };
-  }
-
   /** Prepared, or what the picks should give, g. */
   readonly vegG = $derived.by(() =>
     this.items.reduce((a, i) => a + (i.preparedG ?? i.pickedG * (crop(i.cropId)?.trim ?? 1)), 0)
@@ -190,7 +166,8 @@ export class Bench {
   private jarsByUsualSalt(card: Card): { jars: number; roomMl: number } {
     const byJar = card.salt?.readings.some((r) => r.base === 'jar' || r.base === 'quartJar');
     if (!byJar) return { jars: 1, roomMl: 1000 };
-    const made = worksheet({ ...this.base, way: 'equilibrium', fraction: this.usualSalt });
+    const usual = { ...this.saidBut, way: 'equilibrium' as const, fraction: this.usualSalt };
+    const made = worksheet({ ...inputOf(this.items, usual, this.kitchen).input, sets: 1 });
     return made.ok
       ? { jars: made.value.jars.length, roomMl: made.value.chosen.roomMl }
       : { jars: 1, roomMl: 1000 };
@@ -209,50 +186,33 @@ export class Bench {
   });
   readonly extras = $derived.by(() => this.draft.chosen.extras ?? this.recipeExtras);
   readonly extrasRead = $derived.by(() => readExtras(this.extras, this.ways));
-  readonly input = $derived.by((): WorksheetInput => ({
-    ...this.base,
-    way: this.way,
-    fraction: this.way === 'byTaste' ? BY_TASTE.fraction : this.fraction
+  /** Everything that is chosen but the dose. */
+  private readonly saidBut = $derived.by((): Omit<BenchSaid, 'way' | 'fraction'> => ({
+    styleId: this.style.id,
+    saltKindId: this.saltKindId,
+    counts: this.counts,
+    choice: this.choice,
+    placeId: this.place?.id ?? '',
+    opens: this.opens,
+    extras: this.extras,
+    salting: this.salting,
+    rinsed: this.salting === 'rinsed' ? this.rinsed : undefined,
+    mix: this.mix,
+    hot: this.hot,
+    brineIds: this.brineIds,
+    heavy: this.salting === 'rinsed' ? this.heavy : '',
+    topUp: this.draft.chosen.topUp,
+    filled: this.filled
   }));
-  /** Everything but the dose. */
-  private readonly base = $derived.by((): Omit<WorksheetInput, 'way' | 'fraction'> => {
-    const { learnt, brines, jars, away } = this.data();
-    return {
-      styleId: this.style.id,
-      items: this.items,
-      saltKindId: this.saltKindId,
-      jars,
-      counts: this.counts,
-      choice: this.choice,
-      // The alternatives come from the worker; only a choice among them needs them here.
-      sets: this.choice > 0 ? 3 : 1,
-      place: { name: this.place?.name ?? '', tempC: this.place?.tempC ?? 21 },
-      opens: this.opens,
-      scaleStepG: this.house().scaleStepG,
-      spoons: this.house().spoons,
-      trims: learnt.trims,
-      packings: learnt.packings,
-      brineUse: learnt.brineUse,
-      ownSpoons: this.house().ownSpoons,
-      extras: this.extrasRead.ok ? this.extrasRead.value : [],
-      salting: this.salting,
-      away,
-      units: this.house().units,
-      ...topUpOf(this.draft.chosen),
-      ...(this.heavyRead.ok && this.heavyRead.value !== null ? { heavyFraction: this.heavyRead.value } : {}),
-      ...(this.filledRead.ok && this.filledRead.value.some((g) => g !== null)
-        ? { netG: this.filledRead.value }
-        : {}),
-      ...(this.salting === 'rinsed' && this.rinsedRead.ok ? { rinsed: this.rinsedRead.value } : {}),
-      brine: {
-        mix: this.mix,
-        hot: this.hot,
-        stock: brines
-          .filter((b) => this.brineIds.includes(b.id))
-          .map((b) => ({ id: b.id, name: b.name, ml: b.ml, strength: as.trueStrength(b.strength) }))
-      }
-    };
-  });
+  /** What is chosen here, as it is typed: what the house is told at a start, too. */
+  readonly said = $derived.by((): BenchSaid => ({ ...this.saidBut, way: this.way, fraction: this.fraction }));
+  private readonly kitchen = $derived.by((): Kitchen => ({ ...this.data(), household: this.house() }));
+  private readonly readInput = $derived.by(() => inputOf(this.items, this.said, this.kitchen));
+  /** The alternatives come from the worker; only a choice among them needs them here. */
+  readonly input = $derived.by((): WorksheetInput => ({
+    ...this.readInput.input,
+    sets: this.choice > 0 ? 3 : 1
+  }));
   readonly packings = $derived.by(() => this.data().learnt.packings);
   readonly saidDoses = $derived.by(() => this.draft.chosen.said ?? []);
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
@@ -328,7 +288,7 @@ export class Bench {
   }
 
   /** Weighed again once prepared. What cannot be read yet is not sent. */
-  weighed(lot: Lot, said: string): void {
+  weighed(lot: LotOnBench, said: string): void {
     const last = this.steps.at(-1);
     // Letter by letter is one change.
     if (!last || !('lot' in last) || last.lot.id !== lot.id)
@@ -336,9 +296,21 @@ export class Bench {
     this.weights.put(lot, said);
   }
 
+  /** Jars that it would take as it stands are not promised to another bench. */
+  hold(): void {
+    const counts = this.sheet?.chosen.counts;
+    if (!counts || same(counts, this.draft.chosen.holds)) return;
+    this.draft.put({ holds: { ...counts } }, true);
+  }
+
   /** Has the house hold everything that stands on this page; false where it does not answer or refused a weight. */
   async settle(): Promise<boolean> {
-    return (await this.draft.settle()) && this.unkept.length === 0;
+    return (await this.draft.outbox.settle()) && this.unkept.length === 0;
+  }
+
+  /** The page is left: what was typed goes out at once. */
+  leave(): void {
+    this.draft.outbox.leave();
   }
 
   /** After a start everything begins anew. */
@@ -361,4 +333,8 @@ export class Bench {
   }
 }
 
-const topUpOf = (d: BenchDraft) => (d.topUp ? { topUp: d.topUp === 'yes' } : {});
+/** Two counts of jars alike; what there is none of may be named or not. */
+function same(a: Readonly<Record<string, number>>, b: Readonly<Record<string, number>> | undefined): boolean {
+  const ids = new Set([...Object.keys(a), ...Object.keys(b ?? {})]);
+  return b !== undefined && [...ids].every((id) => (a[id] ?? 0) === (b[id] ?? 0));
+}

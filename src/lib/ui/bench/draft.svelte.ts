@@ -1,4 +1,6 @@
 import { changeDraft, type BenchDraft } from '$lib/schema/batch';
+import { Outbox } from '../outbox.svelte';
+import { tell } from '../send';
 
 /** What was said by hand of one style, and holds of no other. */
 export const SAID_BY_HAND = {
@@ -9,25 +11,11 @@ export const SAID_BY_HAND = {
   targets: undefined
 };
 
-/** A call to the house's API. */
-export const post = (thing: string, body: unknown) =>
-  fetch(`/api/v1/${thing}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    // What is on its way arrives, even if the page is left meanwhile.
-    keepalive: true,
-    body: JSON.stringify(body)
-  });
-
-const SAVE_AFTER_MS = 500;
-const TRY_AGAIN_MS = 3000;
-
-type Timer = ReturnType<typeof setTimeout>;
 type Field = keyof BenchDraft;
 /** Choices made here that the house has not answered yet. */
 interface Pending {
   readonly set: BenchDraft;
-  readonly forget: readonly Field[];
+  readonly forget: Field[];
 }
 const NOTHING_PENDING: Pending = { set: {}, forget: [] };
 
@@ -35,10 +23,13 @@ const NOTHING_PENDING: Pending = { set: {}, forget: [] };
 export class DraftKeeper {
   private pending = $state.raw<Pending>(NOTHING_PENDING);
   private answered = $state.raw<BenchDraft>({});
-  keeping = $state<'kept' | 'keeping' | 'trouble'>('kept');
+  readonly outbox = new Outbox();
   private readonly known: () => BenchDraft;
 
-  constructor(known: () => BenchDraft) {
+  constructor(
+    known: () => BenchDraft,
+    private readonly bench: string
+  ) {
     this.known = known;
   }
 
@@ -57,66 +48,20 @@ export class DraftKeeper {
       Object.entries({ ...this.pending.set, ...change }).filter(([, v]) => v !== undefined)
     ) as BenchDraft;
     this.pending = { set, forget: [...this.pending.forget.filter((f) => !gone.includes(f)), ...gone] };
-    this.later(async () => {
+    this.outbox.later('draft', async () => {
       const sent = this.pending;
-      const answer = await post('bench-draft', sent);
-      if (answer.ok) {
-        this.answered = (await answer.json()) as BenchDraft;
+      const said = await tell('bench-draft', { ...sent, bench: this.bench });
+      if (said.ok) {
+        this.answered = said.answer;
         // What was changed meanwhile is still on its way.
         if (this.pending === sent) this.pending = NOTHING_PENDING;
       }
-      return answer;
+      return said;
     });
   }
 
   /** Begins anew, after a start. */
   forget(): void {
     this.pending = NOTHING_PENDING;
-  }
-
-  // On the way, nothing that is shown.
-  /* eslint-disable svelte/prefer-svelte-reactivity */
-  private readonly waiting = new Map<string, { send: () => Promise<unknown>; timer: Timer }>();
-  private readonly flying = new Map<string, Promise<void>>();
-  /* eslint-enable svelte/prefer-svelte-reactivity */
-
-  /** Sends in a moment, the last word about a thing only; tries again until it is through. */
-  later(send: () => Promise<unknown>, about = 'draft', after = SAVE_AFTER_MS): void {
-    clearTimeout(this.waiting.get(about)?.timer);
-    this.keeping = this.keeping === 'trouble' ? 'trouble' : 'keeping';
-    this.waiting.set(about, { send, timer: setTimeout(() => void this.send(about), after) });
-  }
-
-  /** Sends what waits without waiting longer; true when the house has answered everything. */
-  async settle(): Promise<boolean> {
-    while (this.waiting.size + this.flying.size > 0) {
-      await Promise.all([...this.waiting.keys()].map((about) => this.send(about)));
-      await Promise.all(this.flying.values());
-      if (this.keeping === 'trouble') return false;
-    }
-    return true;
-  }
-
-  private async send(about: string): Promise<void> {
-    // One at a time about a thing, so that the last word is also the last to arrive.
-    await this.flying.get(about);
-    const one = this.waiting.get(about);
-    if (!one) return;
-    clearTimeout(one.timer);
-    this.waiting.delete(about);
-    const flight = one.send().then(
-      () => {
-        this.flying.delete(about);
-        if (this.waiting.size + this.flying.size === 0) this.keeping = 'kept';
-      },
-      () => {
-        // The connection is gone: what was typed stays here and is sent again, unless something newer was.
-        this.flying.delete(about);
-        this.keeping = 'trouble';
-        if (!this.waiting.has(about)) this.later(one.send, about, TRY_AGAIN_MS);
-      }
-    );
-    this.flying.set(about, flight);
-    await flight;
   }
 }

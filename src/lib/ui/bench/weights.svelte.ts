@@ -1,11 +1,11 @@
-import { nanoid } from 'nanoid';
 import { SvelteMap } from 'svelte/reactivity';
-import type { Lot } from '$lib/core/lot';
+import type { LotOnBench } from '$lib/core/lot';
 import { crop } from '$lib/core/produce';
 import { bareMass, readCount, readQuantity, type Ways } from '$lib/core/reading';
 import type { Problem } from '$lib/schema/words';
 import { lookAgain } from '../shell/look-again';
-import { post, type DraftKeeper } from './draft.svelte';
+import type { Outbox } from '../outbox.svelte';
+import { send, type Sending } from '../send';
 
 /** Prepared weights as typed on this page, by pick, on their way to the house. */
 export class PreparedWeights {
@@ -14,52 +14,52 @@ export class PreparedWeights {
   private readonly refused = new SvelteMap<string, Problem>();
 
   constructor(
-    private readonly draft: DraftKeeper,
-    private readonly lots: () => readonly Lot[],
+    private readonly outbox: Outbox,
+    private readonly lots: () => readonly LotOnBench[],
     private readonly ways: () => Ways
   ) {}
 
   /** The prepared weight of a pick as last typed, here or elsewhere. */
-  said(lot: Lot): string {
+  said(lot: LotOnBench): string {
     return this.typed.get(lot.id) ?? lot.prepared?.said ?? '';
   }
 
   /** Typed here; the house is told in a moment, if it can be read and is news by then. */
-  put(lot: Lot, said: string): void {
+  put(lot: LotOnBench, said: string): void {
     this.typed.set(lot.id, said);
     this.refused.delete(lot.id);
-    this.draft.later(() => this.tell(lot.id), lot.id);
+    this.outbox.later(lot.id, () => this.tell(lot.id));
   }
 
   /** What is typed by now, which need not be what was typed when the telling was put off. */
-  private async tell(lotId: string): Promise<void> {
+  private async tell(lotId: string): Promise<Sending<unknown> | null> {
     const lot = this.lots().find((l) => l.id === lotId);
     const said = this.typed.get(lotId);
-    if (!lot || said === undefined || !readable(lot, said, this.ways())) return;
+    if (!lot || said === undefined || !readable(lot, said, this.ways())) return null;
     if (this.differs(lot)) {
-      const answer = await post('weigh-prepared', {
-        commandId: nanoid(),
+      const sent = await send('weigh-prepared', {
         lotId,
+        bench: lot.bench,
         weight: said,
         unit: bareMass(this.ways())
       });
-      if (!answer.ok) {
-        const { problems } = (await answer.json()) as { problems?: Problem[] };
-        if (problems?.[0]) this.refused.set(lotId, problems[0]);
-        return;
+      if (!sent.ok) {
+        if (!sent.gone) this.refused.set(lotId, sent.problem);
+        return sent;
       }
       await lookAgain();
     }
     // Once the house knows it, the house says it: so that two phones on one bench see each other.
     if (this.typed.get(lotId) === said) this.typed.delete(lotId);
+    return null;
   }
 
-  private differs(lot: Lot): boolean {
+  private differs(lot: LotOnBench): boolean {
     return this.said(lot).trim() !== (lot.prepared?.said ?? '').trim();
   }
 
   /** Picks whose weight on this page is not the one the house holds, with why it was refused, where it was. */
-  unkept(): { lot: Lot; problem: Problem | undefined }[] {
+  unkept(): { lot: LotOnBench; problem: Problem | undefined }[] {
     return this.lots()
       .filter((lot) => this.differs(lot))
       .map((lot) => ({ lot, problem: this.refused.get(lot.id) }));
@@ -73,7 +73,7 @@ export class PreparedWeights {
   }
 }
 
-function readable(lot: Lot, said: string, ways: Ways): boolean {
+function readable(lot: LotOnBench, said: string, ways: Ways): boolean {
   const c = crop(lot.cropId);
   return (
     said.trim() === '' ||

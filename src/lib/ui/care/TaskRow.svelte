@@ -77,7 +77,7 @@
       <Button outline={!due} onclick={() => batch && dialogs.show(logged[0], batch)}>{logged[1]}…</Button>
       {#if due && task.kind !== 'toCold'}
         <ActionForm
-          action="/counter?/care"
+          command="care"
           values={{
             batchId: task.batchId,
             kind: task.kind,
@@ -94,7 +94,7 @@
       {/if}
     {:else}
       <ActionForm
-        action="/counter?/care"
+        command="care"
         class="flex items-center"
         values={{ batchId: task.batchId, kind: task.kind, slot: task.due, fillingIds: chosen }}
         ondone={() => {

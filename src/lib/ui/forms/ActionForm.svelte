@@ -1,43 +1,49 @@
-<script lang="ts">
+<script lang="ts" generics="N extends FormName">
   import { nanoid } from 'nanoid';
   import type { Snippet } from 'svelte';
   import { enhance } from '$app/forms';
-  import { doneWords } from '../words';
-  import { useHouse } from '../house.svelte';
-  import Trouble from './Trouble.svelte';
+  import type { Answer, FieldOf, FormName } from '$lib/schema/commands';
+  import type { Problem } from '$lib/schema/words';
+  import { envelope } from '../send';
   import { lookAgain } from '../shell/look-again';
   import { toasts } from '../shell/toasts.svelte';
-  import type { Problem } from '$lib/schema/words';
+  import Trouble from './Trouble.svelte';
 
   interface Done {
-    readonly done: string;
+    readonly said: string;
     readonly commandId: string;
-    readonly answer: unknown;
+    readonly answer: Answer<N>;
   }
   interface Link {
     href: string;
     text: string;
   }
   interface Props {
-    /** Where it posts: the room and the action, such as `/garden?/weighIn`. */
-    action: string;
+    /** What it does, by its name in the registry. */
+    command: N;
     /** Hidden values; a list becomes many fields. */
-    values?: Record<string, string | number | boolean | readonly string[] | undefined>;
+    values?: Partial<Record<FieldOf<N>, string | number | boolean | readonly string[] | undefined>>;
     children: Snippet<
-      [{ busy: boolean; problemAt: (field: string) => Problem | undefined; problems: Problem[] }]
+      [
+        {
+          busy: boolean;
+          problemAt: (field: FieldOf<N>) => Problem | undefined;
+          problems: Problem[];
+        }
+      ]
     >;
     ondone?: (done: Done) => void;
     onproblems?: (problems: Problem[]) => void;
     /** Asked first; false leaves everything as it is, and what is amiss is for the asker to say. */
     before?: () => Promise<boolean>;
     /** A link beside the message, such as to the bench; it may need the answer. */
-    next?: Link | null | ((answer: unknown) => Link | null);
+    next?: Link | null | ((answer: Answer<N>) => Link | null);
     undoable?: boolean;
     class?: string;
     label?: string;
   }
   let {
-    action,
+    command,
     values = {},
     children,
     ondone,
@@ -49,13 +55,12 @@
     label
   }: Props = $props();
 
-  const house = useHouse();
   let commandId = $state(nanoid());
   let busy = $state(false);
   let problems = $state<Problem[]>([]);
   /** What is not about one field: said inside the form, where the hand is. */
   let trouble = $state<Problem | undefined>();
-  const problemAt = (field: string) => problems.find((p) => p.field === field);
+  const problemAt = (field: FieldOf<N>) => problems.find((p) => p.field === field);
   const hidden = $derived(
     Object.entries(values).flatMap(([name, v]) =>
       v === undefined
@@ -69,10 +74,10 @@
 
 <form
   method="POST"
-  {action}
+  action="/do/{command}"
   class={className}
   aria-label={label}
-  use:enhance={async ({ cancel }) => {
+  use:enhance={async ({ cancel, formData }) => {
     // A second tap while the first is on its way is the same tap.
     if (busy) return cancel();
     busy = true;
@@ -80,6 +85,7 @@
       busy = false;
       return cancel();
     }
+    for (const [name, value] of Object.entries(envelope())) formData.set(name, String(value));
     return async ({ result, update }) => {
       if (result.type === 'success') {
         problems = [];
@@ -87,7 +93,6 @@
         commandId = nanoid();
         const done = result.data as unknown as Done;
         // By then this form may be gone: a task that was done is no longer asked for.
-        const text = doneWords(done.done, done.answer, house.household.units);
         const link = typeof next === 'function' ? next(done.answer) : next;
         const undo = undoable ? done.commandId : null;
         const andThen = ondone;
@@ -95,7 +100,7 @@
         await update({ reset: false, invalidateAll: false });
         await lookAgain();
         busy = false;
-        toasts.say(text, { undo, link });
+        toasts.say(done.said, { undo, link });
         andThen?.(done);
         return;
       }

@@ -18,7 +18,7 @@
     {#each coming as a (a.id)}
       <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule">
         <span>{relativeDay(wall(a.from, 12), house.now)} to {relativeDay(wall(a.to, 12), house.now)}</span>
-        <ActionForm action="/kit?/notAway" values={{ awayId: a.id }}>
+        <ActionForm command="drop-away" values={{ awayId: a.id }}>
           {#snippet children({ busy })}<button
               class="min-h-11 text-sm underline underline-offset-4"
               disabled={busy}>not away after all</button
@@ -29,10 +29,10 @@
   </ul>
   <details>
     <summary class="act">Somebody has to open the lids: plan days away</summary>
-    <ActionForm action="/kit?/away" class="grid items-start gap-3 py-2 sm:grid-cols-3" label="Days away">
+    <ActionForm command="plan-away" class="grid items-start gap-3 py-2 sm:grid-cols-3" label="Days away">
       {#snippet children({ busy, problemAt })}
-        <TextField label="From" id="a-from" name="from" type="date" min={today} problem={problemAt('from')} />
-        <TextField label="To" id="a-to" name="to" type="date" min={today} problem={problemAt('to')} />
+        <TextField label="From" id="a-from" name="from" problem={problemAt('from')} type="date" min={today} />
+        <TextField label="To" id="a-to" name="to" problem={problemAt('to')} type="date" min={today} />
         <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Keep</Button></div>
       {/snippet}
     </ActionForm>

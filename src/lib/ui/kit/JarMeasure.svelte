@@ -21,7 +21,7 @@
   </summary>
   {#if shape}
     <ActionForm
-      action="/kit?/measure"
+      command="measure-jar"
       values={{ jarId: jar.id }}
       class="grid gap-3 pb-3 sm:grid-cols-3"
       label="Measure {jar.name}"
@@ -31,26 +31,26 @@
           label="Water to the brim weighs"
           id="water-{jar.id}"
           name="waterWeight"
+          problem={problemAt('waterWeight')}
           value={jar.brimMl === null ? '' : `${Math.round(jar.brimMl * waterDensity(20))} g`}
           placeholder="{Math.round(shape.brimMl)} g"
-          problem={problemAt('waterWeight')}
         />
         <TextField
           label="Headspace"
           id="head-{jar.id}"
           name="headspace"
+          problem={problemAt('headspace')}
           value={jar.headspaceMm === null ? '' : `${jar.headspaceMm} mm`}
           placeholder="{Math.round(usualHeadspace(shape))} mm"
-          problem={problemAt('headspace')}
         />
         <TextField
           label="Its weight pushes aside, ml"
           id="weight-{jar.id}"
           name="weightMl"
+          problem={problemAt('weightMl')}
           inputmode="decimal"
           value={jar.weightMl === null ? '' : String(jar.weightMl)}
           placeholder="0"
-          problem={problemAt('weightMl')}
         />
         {#if house.household.weights.length > 0}
           <ChoiceField

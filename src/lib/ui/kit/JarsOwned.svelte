@@ -26,7 +26,7 @@
       {@const shape = jarGeometry(jar.geometryId)}
       <li class="line">
         <ActionForm
-          action="/kit?/jars"
+          command="own-jars"
           values={{ jarId: jar.id, geometryId: jar.geometryId, lid: jar.lid }}
           class="grid grid-cols-[1fr_auto] items-center gap-x-4"
         >
@@ -62,7 +62,7 @@
         <div class="flex flex-wrap items-start justify-between gap-x-4">
           <JarMeasure {jar} />
           <ActionForm
-            action="/kit?/jars"
+            command="own-jars"
             values={{ jarId: jar.id, geometryId: jar.geometryId, owned: jar.owned }}
             class="flex items-center gap-2"
             label="Lid of {jar.name}"
@@ -81,7 +81,7 @@
             {/snippet}
           </ActionForm>
           {#if jar.owned > (full[jar.id] ?? 0)}
-            <ActionForm action="/kit?/broke" values={{ jarId: jar.id }}>
+            <ActionForm command="break-jar" values={{ jarId: jar.id }}>
               {#snippet children({ busy })}<button
                   class="min-h-11 text-sm underline underline-offset-4"
                   disabled={busy}
@@ -95,7 +95,7 @@
   </ul>
   <details open={house.household.jars.length === 0}>
     <summary class="act">Add a kind of jar</summary>
-    <ActionForm action="/kit?/jars" class="grid gap-3 py-2 sm:grid-cols-2" label="Add a kind of jar">
+    <ActionForm command="own-jars" class="grid gap-3 py-2 sm:grid-cols-2" label="Add a kind of jar">
       {#snippet children({ busy, problemAt })}
         <ChoiceField
           label="Shape"
@@ -117,16 +117,16 @@
           label="What you call it"
           id="jar-name"
           name="name"
-          placeholder={jarGeometry(geometryId)?.name}
           problem={problemAt('name')}
+          placeholder={jarGeometry(geometryId)?.name}
         />
         <TextField
           label="How many"
           id="owned"
           name="owned"
+          problem={problemAt('owned')}
           inputmode="numeric"
           placeholder="6"
-          problem={problemAt('owned')}
         />
         <div><Button type="submit" outline disabled={busy}>Add</Button></div>
       {/snippet}

@@ -102,7 +102,7 @@
             <span class="grow pt-1 font-semibold sm:pt-0">{row.name}</span>
             <span class="text-right whitespace-nowrap">{row.says}</span>
             <span class="text-sm text-quiet">from your {row.n} {plural(row)}; table {row.table}</span>
-            <ActionForm action="/kit?/reset" values={{ what: row.what }} class="justify-self-end">
+            <ActionForm command="reset-learning" values={{ what: row.what }} class="justify-self-end">
               {#snippet children({ busy })}<button
                   class="min-h-11 text-sm underline underline-offset-4"
                   disabled={busy}

@@ -40,14 +40,14 @@
 
 <details>
   <summary class="act">Measure a shape of your own</summary>
-  <ActionForm action="/kit?/shape" class="grid gap-3 py-2 sm:grid-cols-2" label="Measure a shape of your own">
+  <ActionForm command="shape-jar" class="grid gap-3 py-2 sm:grid-cols-2" label="Measure a shape of your own">
     {#snippet children({ busy, problemAt })}
       <TextField
         label="What you call it"
         id="s-name"
         name="name"
-        placeholder="Grandmother’s jar"
         problem={problemAt('name')}
+        placeholder="Grandmother’s jar"
       />
       <ChoiceField
         label="It is a"
@@ -60,9 +60,9 @@
         label="Water to the brim weighs"
         id="s-water"
         name="waterWeight"
+        problem={problemAt('waterWeight')}
         bind:value={waterWeight}
         placeholder="1 195 g"
-        problem={problemAt('waterWeight')}
       />
       <ChoiceField
         label="Its walls"
@@ -78,17 +78,17 @@
         label="Opening, inside"
         id="s-opening"
         name="opening"
+        problem={problemAt('opening')}
         bind:value={opening}
         placeholder="86 mm"
-        problem={problemAt('opening')}
       />
       <TextField
         label="Height, inside"
         id="s-height"
         name="height"
+        problem={problemAt('height')}
         bind:value={height}
         placeholder="160 mm"
-        problem={problemAt('height')}
       />
       <ChoiceField
         label="Lid"
@@ -101,9 +101,9 @@
         label="How many"
         id="s-owned"
         name="owned"
+        problem={problemAt('owned')}
         inputmode="numeric"
         placeholder="2"
-        problem={problemAt('owned')}
       />
       <div class="flex items-end gap-4 sm:col-span-2">
         {#if made}

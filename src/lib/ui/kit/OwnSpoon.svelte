@@ -21,7 +21,7 @@
 <details>
   <summary class="act">Weigh your own spoon</summary>
   <ActionForm
-    action="/kit?/spoon"
+    command="weigh-spoon"
     class="grid items-start gap-3 py-2 sm:grid-cols-2"
     ondone={() => (weight = '')}
     label="Weigh your own spoon"
@@ -39,9 +39,9 @@
           label="Level spoons"
           id="o-n"
           name="spoons"
+          problem={problemAt('spoons')}
           inputmode="numeric"
           value="10"
-          problem={problemAt('spoons')}
         />
         <ChoiceField
           label="of"
@@ -57,8 +57,8 @@
       <WeightField
         label="Together they weigh"
         name="weight"
-        bind:value={weight}
         problem={problemAt('weight')}
+        bind:value={weight}
         placeholder="{usual} g"
       />
       <p class="self-center text-sm text-quiet">

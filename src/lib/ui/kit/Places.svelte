@@ -35,21 +35,21 @@
 
 {#snippet editor(place: Place | null)}
   <ActionForm
-    action="/kit?/place"
+    command="set-place"
     values={{ placeId: place?.id }}
     ondone={() => (editing = null)}
     class="grid gap-3 py-3 sm:grid-cols-2"
     label="A place"
   >
     {#snippet children({ busy, problemAt })}
-      <TextField label="Name" id="p-name" name="name" value={place?.name ?? ''} problem={problemAt('name')} />
+      <TextField label="Name" id="p-name" name="name" problem={problemAt('name')} value={place?.name ?? ''} />
       <ChoiceField
         label="What it is"
         id="p-kind"
         name="kind"
+        problem={problemAt('kind')}
         value={place?.kind ?? 'counter'}
         items={KINDS}
-        problem={problemAt('kind')}
       />
       <TextField
         label="Temperature, {us ? '°F' : '°C'}"

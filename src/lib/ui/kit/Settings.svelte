@@ -16,16 +16,16 @@
 
 <section id="settings">
   <h2 class="border-b-2 border-ink pb-1">The household</h2>
-  <ActionForm action="/kit?/settle" class="grid gap-3 py-3 sm:grid-cols-2" label="The household">
+  <ActionForm command="settle" class="grid gap-3 py-3 sm:grid-cols-2" label="The household">
     {#snippet children({ busy, problemAt })}
-      <TextField label="Name" id="h-name" name="name" value={h.name} problem={problemAt('name')} />
+      <TextField label="Name" id="h-name" name="name" problem={problemAt('name')} value={h.name} />
       <TextField
         label="Who eat here"
         id="h-people"
         name="people"
+        problem={problemAt('people')}
         inputmode="numeric"
         value={String(h.people)}
-        problem={problemAt('people')}
       />
       <ChoiceField label="Weights and volumes" id="h-units" name="units" value={h.units} items={UNITS} />
       <ChoiceField label="Spoons and cups" id="h-spoons" name="spoons" value={h.spoons} items={SPOONS} />
@@ -40,9 +40,9 @@
         label="Smallest step the scale shows, g"
         id="h-step"
         name="scaleStepG"
+        problem={problemAt('scaleStepG')}
         inputmode="decimal"
         value={String(h.scaleStepG)}
-        problem={problemAt('scaleStepG')}
       />
       <ChoiceField
         label="Water for brine"
@@ -66,8 +66,8 @@
         label="Beds, with commas between"
         id="h-beds"
         name="beds"
-        value={h.beds.join(', ')}
         problem={problemAt('beds')}
+        value={h.beds.join(', ')}
       />
       <fieldset class="sm:col-span-2">
         <legend class="text-sm font-medium">Eats here, too</legend>

@@ -24,7 +24,7 @@
     <p class="py-3 text-quiet">First say which jars you own, above.</p>
   {:else}
     <ActionForm
-      action="/kit?/standing"
+      command="enter-standing"
       class="grid gap-3 py-3 sm:grid-cols-2"
       label="Enter what already stands there"
       next={{ href: '/counter', text: 'See it' }}
@@ -34,8 +34,8 @@
           label="Name"
           id="s-name"
           name="name"
-          placeholder="Winter kraut"
           problem={problemAt('name')}
+          placeholder="Winter kraut"
         />
         <ChoiceField
           label="Style"
@@ -48,17 +48,17 @@
           label="Mostly"
           id="s-crop"
           name="cropId"
+          problem={problemAt('cropId')}
           items={crops}
           placeholder="Choose a crop"
-          problem={problemAt('cropId')}
         />
         <TextField
           label="Started on"
           id="s-since"
           name="since"
+          problem={problemAt('since')}
           type="date"
           max={dayOfWall(house.now)}
-          problem={problemAt('since')}
         />
         <ChoiceField
           label="Stands at"
@@ -73,9 +73,9 @@
             label="In the cold since"
             id="s-cold"
             name="placeSince"
+            problem={problemAt('placeSince')}
             type="date"
             max={dayOfWall(house.now)}
-            problem={problemAt('placeSince')}
           />{/if}
         <ChoiceField
           label="Jars"
@@ -89,9 +89,9 @@
           label="How many"
           id="s-jars"
           name="jars"
+          problem={problemAt('jars')}
           inputmode="numeric"
           placeholder="2"
-          problem={problemAt('jars')}
         />
         <ChoiceField
           label="Each is"
@@ -109,9 +109,9 @@
           label="Salt, %, if you know"
           id="s-salt"
           name="saltPercent"
+          problem={problemAt('saltPercent')}
           inputmode="decimal"
           placeholder="2.2"
-          problem={problemAt('saltPercent')}
         />
         <div><Button type="submit" outline disabled={busy}>Enter it</Button></div>
       {/snippet}

@@ -20,7 +20,7 @@
   <details>
     <summary class="act">Add a bowl or jar, or weigh one again</summary>
     <ActionForm
-      action="/kit?/tare"
+      command="set-tare"
       class="grid items-start gap-3 py-2 sm:grid-cols-3"
       ondone={() => (weight = '')}
       label="A bowl"
@@ -37,8 +37,8 @@
         <WeightField
           label="Empty it weighs"
           name="weight"
-          bind:value={weight}
           problem={problemAt('weight')}
+          bind:value={weight}
           placeholder="412 g"
         />
         <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Keep</Button></div>

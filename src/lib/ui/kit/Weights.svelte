@@ -27,14 +27,14 @@
   </ul>
   <details>
     <summary class="act">Add a weight, or measure one again</summary>
-    <ActionForm action="/kit?/weight" class="grid gap-3 py-2 sm:grid-cols-2" label="A weight">
+    <ActionForm command="set-weight" class="grid gap-3 py-2 sm:grid-cols-2" label="A weight">
       {#snippet children({ busy, problemAt })}
         <TextField
           label="Name"
           id="w-name"
           name="name"
-          placeholder="Glass disc"
           problem={problemAt('name')}
+          placeholder="Glass disc"
         />
         <ChoiceField
           label="Kind"
@@ -43,14 +43,14 @@
           bind:value={kind}
           items={WEIGHT_KINDS.map((k) => ({ value: k, name: k }))}
         />
-        {#each [['displacesMl', 'Pushes aside, ml', usual.displacesMl], ['heightMm', 'Height, mm', usual.heightMm], ['widthMm', 'Width, mm', usual.widthMm]] as [name, label, value] (name)}
+        {#each [['displacesMl', 'Pushes aside, ml', usual.displacesMl], ['heightMm', 'Height, mm', usual.heightMm], ['widthMm', 'Width, mm', usual.widthMm]] as const as [name, label, value] (name)}
           <TextField
             label={String(label)}
             id="w-{name}"
-            name={String(name)}
             value={String(value)}
             inputmode="decimal"
-            problem={problemAt(String(name))}
+            {name}
+            problem={problemAt(name)}
           />
         {/each}
         <p class="text-sm text-quiet sm:col-span-2">

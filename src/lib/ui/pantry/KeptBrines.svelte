@@ -32,7 +32,7 @@
                 ? 'use it today'
                 : `use within ${left} day${left === 1 ? '' : 's'}`}</span
           >
-          <ActionForm action="/pantry?/takeBrine" values={{ brineId: b.id }}>
+          <ActionForm command="take-brine" values={{ brineId: b.id }}>
             {#snippet children({ busy })}<button
                 class="min-h-11 underline underline-offset-4"
                 disabled={busy}
@@ -45,30 +45,30 @@
   </ul>
   <details>
     <summary class="act">Keep a brine</summary>
-    <ActionForm action="/pantry?/keepBrine" class="grid gap-3 py-2" label="Keep a brine">
+    <ActionForm command="keep-brine" class="grid gap-3 py-2" label="Keep a brine">
       {#snippet children({ busy, problemAt })}
         <TextField
           label="Name"
           id="b-name"
           name="name"
-          placeholder="Stock brine"
           problem={problemAt('name')}
+          placeholder="Stock brine"
         />
         <div class="grid grid-cols-2 gap-3">
           <TextField
             label="How much"
             id="b-amount"
             name="amount"
-            placeholder="1.5 l"
             problem={problemAt('amount')}
+            placeholder="1.5 l"
           />
           <TextField
             label="Salt in the brine, %"
             id="b-strength"
             name="strengthPercent"
+            problem={problemAt('strengthPercent')}
             placeholder="5"
             inputmode="decimal"
-            problem={problemAt('strengthPercent')}
           />
         </div>
         <p class="text-sm text-quiet">

@@ -52,7 +52,7 @@
             <p><b>{p.name}</b> {noteOf(p)}</p>
             <p class="text-sm text-quiet">since {shortDay(p.begun)}, last seen {shortDay(p.seen)}</p>
           </div>
-          <ActionForm action="/kit?/takeBack" values={{ passId: p.id }} undoable={false}>
+          <ActionForm command="take-back-pass" values={{ passId: p.id }} undoable={false}>
             {#snippet children({ busy })}<button
                 class="min-h-11 text-sm underline underline-offset-4"
                 disabled={busy}
@@ -62,7 +62,7 @@
         </li>
       {/each}
     </ul>
-    <ActionForm action="/kit?/everywhere" undoable={false} class="py-2">
+    <ActionForm command="sign-out-everywhere" undoable={false} class="py-2">
       {#snippet children({ busy })}<Button type="submit" outline disabled={busy}>Sign out everywhere</Button
         >{/snippet}
     </ActionForm>
@@ -71,7 +71,7 @@
   <details>
     <summary class="act">{door.isSet ? 'Change the passphrase' : 'Set a passphrase'}</summary>
     <ActionForm
-      action="/kit?/passphrase"
+      command="set-passphrase"
       values={{ role: 'hand' }}
       undoable={false}
       class="flex max-w-md flex-col gap-2 py-2"
@@ -86,8 +86,8 @@
         <PassphraseField
           label="Three or four words"
           name="passphrase"
-          fresh
           problem={problemAt('passphrase')}
+          fresh
         />
         <div><Button type="submit" outline disabled={busy}>Set it</Button></div>
       {/snippet}
@@ -98,7 +98,7 @@
     <details>
       <summary class="act">Guests, who look on: {door.guests ? 'have a passphrase' : 'none come in'}</summary>
       <ActionForm
-        action="/kit?/passphrase"
+        command="set-passphrase"
         values={{ role: 'guest' }}
         undoable={false}
         class="flex max-w-md flex-col gap-2 py-2"
@@ -110,12 +110,12 @@
               name="current"
               problem={problemAt('current')}
             />{/if}
-          <PassphraseField label="One for guests" name="passphrase" fresh problem={problemAt('passphrase')} />
+          <PassphraseField label="One for guests" name="passphrase" problem={problemAt('passphrase')} fresh />
           <div><Button type="submit" outline disabled={busy}>Set the guests’ passphrase</Button></div>
         {/snippet}
       </ActionForm>
       {#if door.guests}
-        <ActionForm action="/kit?/noGuests" undoable={false} class="pb-2">
+        <ActionForm command="drop-guests" undoable={false} class="pb-2">
           {#snippet children({ busy })}<button
               class="min-h-11 text-sm underline underline-offset-4"
               disabled={busy}>no guests any more</button
@@ -134,7 +134,7 @@
             <p><b>{t.name}</b></p>
             <p class="text-sm text-quiet">{MAY[t.role]}, until {dayAndYear(t.ends)}</p>
           </div>
-          <ActionForm action="/kit?/takeBack" values={{ passId: t.id }} undoable={false}>
+          <ActionForm command="take-back-pass" values={{ passId: t.id }} undoable={false}>
             {#snippet children({ busy })}<button
                 class="min-h-11 text-sm underline underline-offset-4"
                 disabled={busy}
@@ -151,7 +151,7 @@
       </p>
     {/if}
     <ActionForm
-      action="/kit?/token"
+      command="make-token"
       undoable={false}
       ondone={(done) => (token = (done.answer as { token: string }).token)}
       class="grid items-start gap-3 py-2 sm:grid-cols-3"
@@ -172,9 +172,9 @@
         <TextField
           label="For how many days"
           name="days"
+          problem={problemAt('days')}
           inputmode="numeric"
           value="90"
-          problem={problemAt('days')}
         />
         <div class="sm:col-span-3"><Button type="submit" outline disabled={busy}>Make a token</Button></div>
       {/snippet}

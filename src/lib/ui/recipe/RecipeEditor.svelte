@@ -33,7 +33,7 @@
 </script>
 
 <ActionForm
-  action={recipe ? `/notebook/recipes/${recipe.id}?/change` : '/notebook/recipes/new?/write'}
+  command={recipe ? 'change-recipe' : 'write-recipe'}
   label={recipe ? 'Change the recipe' : 'Write a recipe'}
   values={{ recipeId: recipe?.id }}
   ondone={(done) => {
@@ -49,9 +49,9 @@
           label="Name"
           id="re-name"
           name="name"
+          problem={problemAt('name')}
           value={recipe?.name ?? ''}
           placeholder="Kraut with apple"
-          problem={problemAt('name')}
         />
         <ChoiceField
           label="Style"
@@ -85,17 +85,17 @@
             label="What changed"
             id="re-what"
             name="what"
+            problem={problemAt('what')}
             value={proposed?.what}
             placeholder="more caraway"
-            problem={problemAt('what')}
           />
           <TextField
             label="Why"
             id="re-why"
             name="why"
+            problem={problemAt('why')}
             value={proposed?.why}
             placeholder="one hardly tasted it"
-            problem={problemAt('why')}
           />
         {/if}
         <div>

@@ -16,7 +16,7 @@
 </script>
 
 <ActionForm
-  action="/notebook/recipes/{recipe.id}?/wish"
+  command="wish-next"
   values={{ recipeId: recipe.id, batchId }}
   label="Next time"
   class="grid gap-3 py-2 sm:grid-cols-[7rem_1fr]"
@@ -45,8 +45,8 @@
       label="Why"
       id="wi-why"
       name="why"
-      placeholder="one hardly tastes it"
       problem={problemAt('why')}
+      placeholder="one hardly tastes it"
     />
     <div class="col-span-full">
       <Button type="submit" outline disabled={busy}>Note it for next time</Button>

@@ -52,8 +52,8 @@ export function problemWords(p: CardProblem): string {
 const capital = (w: string) => w.charAt(0).toUpperCase() + w.slice(1);
 /** Why a dose on a card was not understood, with the word that was in the way. */
 function saltWords(p: CardProblem): string {
-  const [code = '', ...word] = (p.word ?? '').split(' ');
-  const { says, wouldWork } = problem({ code, values: { said: p.said, word: word.join(' ') } });
+  const code = p.why ?? 'dose-not-understood';
+  const { says, wouldWork } = problem({ code, values: { said: p.said, word: p.word ?? '' } });
   return `${says} ${wouldWork}`;
 }
 

@@ -1,3 +1,4 @@
+import { tell } from '../send';
 import { takenText, type ScaleAct, type ScaleReading } from '$lib/core/scale';
 
 type Word =
@@ -69,11 +70,7 @@ class Scale {
   /** One after the other, as the hand did it: a bowl and then the tare must not arrive the other way round. */
   act(act: ScaleAct | { readonly do: 'plug'; readonly connected: boolean }): Promise<void> {
     this.acts = this.acts.then(async () => {
-      await fetch('/api/v1/scale', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(act)
-      }).catch(() => (this.lost = true));
+      if (!(await tell('scale', act)).ok) this.lost = true;
     });
     return this.acts;
   }

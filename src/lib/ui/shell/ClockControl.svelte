@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Problem } from '$lib/schema/words';
+  import { tell } from '../send';
   import { clockTime, longDay, shortDay, weekdayName } from '../time';
   import { lookAgain } from './look-again';
   import { toasts } from './toasts.svelte';
@@ -10,22 +10,8 @@
 
   async function step(by: 'hour' | 'day' | 'due'): Promise<void> {
     busy = true;
-    try {
-      const response = await fetch('/api/v1/step-clock', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ by })
-      });
-      if (!response.ok) {
-        const { problems } = (await response.json()) as { problems: Problem[] };
-        toasts.say(problems[0]?.says ?? 'The clock stood still.', {
-          tone: 'trouble',
-          more: problems[0]?.wouldWork ?? ''
-        });
-      }
-    } catch {
-      toasts.say('The clock stood still: no connection.', { tone: 'trouble' });
-    }
+    const told = await tell('step-clock', { by });
+    if (!told.ok) toasts.say(told.problem.says, { tone: 'trouble', more: told.problem.wouldWork });
     await lookAgain();
     busy = false;
   }

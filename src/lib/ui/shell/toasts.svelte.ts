@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import type { Problem } from '$lib/schema/words';
+import { send } from '../send';
 import { lookAgain } from './look-again';
 
 /** What was just said to the person, with a way back for ten seconds. */
@@ -46,24 +46,12 @@ export const toasts = new Toasts();
 
 /** Takes a command back and says so, or says why not. */
 export async function undoCommand(of: string): Promise<void> {
-  try {
-    const response = await fetch('/api/v1/undo', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ commandId: nanoid(), of })
-    });
-    if (response.ok) {
-      await lookAgain();
-      toasts.say('Undone');
-    } else {
-      const { problems } = (await response.json()) as { problems: Problem[] };
-      toasts.say(problems[0]?.says ?? 'That could not be undone.', {
-        tone: 'trouble',
-        more: problems[0]?.wouldWork ?? ''
-      });
-      await lookAgain();
-    }
-  } catch {
+  const sent = await send('undo', { of });
+  if (!sent.ok && sent.gone) {
     toasts.say('Not undone: no connection.', { tone: 'trouble', more: 'Try again when it is back.' });
+    return;
   }
+  await lookAgain();
+  if (sent.ok) toasts.say('Undone');
+  else toasts.say(sent.problem.says, { tone: 'trouble', more: sent.problem.wouldWork });
 }

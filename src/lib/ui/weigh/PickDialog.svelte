@@ -30,15 +30,15 @@
         'no bed named'}. <b>{house.mass(lot.gardenG)}</b> lies in the Garden.
       {#if lot.note}<span class="block text-quiet">{lot.note}</span>{/if}
     </p>
-    <ActionForm action="/garden?/end" values={{ lotId: lot.id }} ondone={close} label="Another end">
+    <ActionForm command="end-pick" values={{ lotId: lot.id }} ondone={close} label="Another end">
       {#snippet children({ busy, problemAt })}
         <fieldset class="mt-2 flex flex-col gap-3 border-t border-rule pt-4">
           <legend class="sr-only">Another end</legend>
           <WeightField
             label="How much (empty: all of it)"
             name="weight"
-            bind:value={part}
             problem={problemAt('weight')}
+            bind:value={part}
             placeholder={house.mass(lot?.gardenG ?? 0)}
           />
           <ChoiceField
@@ -53,7 +53,7 @@
       {/snippet}
     </ActionForm>
     <ActionForm
-      action="/garden?/toBench"
+      command="take-to-bench"
       values={{ lotId: lot.id, weight: part }}
       ondone={close}
       next={{ href: '/bench', text: 'Go to the bench' }}
@@ -65,12 +65,7 @@
         <Trouble problem={problemAt('weight')} />
       {/snippet}
     </ActionForm>
-    <ActionForm
-      action="/garden?/correct"
-      values={{ lotId: lot.id }}
-      ondone={close}
-      label="Correct the weigh-in"
-    >
+    <ActionForm command="correct-pick" values={{ lotId: lot.id }} ondone={close} label="Correct the weigh-in">
       {#snippet children({ busy, problemAt })}
         <details class="border-t border-rule pt-2">
           <summary class="min-h-11 content-center underline underline-offset-4"
@@ -80,8 +75,8 @@
             <WeightField
               label="What it really weighed"
               name="weight"
-              bind:value={right}
               problem={problemAt('weight')}
+              bind:value={right}
               placeholder={lot?.weighed.said}
             />
             <Button type="submit" outline disabled={busy}>Correct it</Button>

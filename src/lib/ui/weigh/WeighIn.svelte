@@ -5,7 +5,6 @@
   import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { nanoid } from 'nanoid';
   import {
     crop,
     CROPS,
@@ -19,12 +18,14 @@
   import { readCount, readQuantity } from '$lib/core/reading';
   import { plusMinus, together, type Spread } from '$lib/core/quantity';
   import { dayOfWall } from '$lib/core/calendar';
-  import type { Learned } from '$lib/core/learn';
+  import type { Answer } from '$lib/schema/commands';
+  import type { ReadOf } from '$lib/schema/reads';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house.svelte';
   import { lookAgain } from '../shell/look-again';
+  import { read, send } from '../send';
   import { toasts } from '../shell/toasts.svelte';
   import { weighIn } from './weigh-in.svelte';
 
@@ -56,17 +57,10 @@
   let form = $state<HTMLElement>();
 
   // What the household's own picks have taught, asked for when the pad opens.
-  interface Learnt {
-    readonly trims: Readonly<Record<string, Learned>>;
-    readonly pieces: Readonly<Record<string, Learned>>;
-  }
-  let learnt = $state<Learnt | null>(null);
+  let learnt = $state<ReadOf<'learnt'> | null>(null);
   $effect(() => {
     if (!weighIn.open) return;
-    fetch('/api/v1/learnt').then(
-      async (r) => (learnt = r.ok ? ((await r.json()) as Learnt) : null),
-      () => (learnt = null)
-    );
+    void read('learnt').then((said) => (learnt = said.ok ? said.answer : null));
   });
 
   const kind = $derived(crop(cropId));
@@ -74,11 +68,11 @@
   const unit = $derived(house.household.units === 'metric' ? 'g' : 'oz');
   /** What was picked, as typed: a weight, gross less tare, or a count with its spread. */
   const picked = $derived.by((): Spread | null => {
-    const read = (t: string) => {
+    const typed = (t: string) => {
       const r = readQuantity(t, { kind: 'mass', unit, system: house.household.spoons });
       return r.ok ? r.value.value : NaN;
     };
-    const g = byTare ? read(gross) - read(tare) : read(weight);
+    const g = byTare ? typed(gross) - typed(tare) : typed(weight);
     const count = !byTare && Number.isNaN(g) && kind ? readCount(weight, kind) : null;
     if (kind && count?.ok) return pickedOfCount(count.value, kind, withTops, ownPiece);
     return g > 0 ? { mean: g, sd: 0 } : null;
@@ -99,28 +93,22 @@
     quality = 'sound';
   }
 
-  async function after(answer: unknown): Promise<void> {
-    const { lotId } = answer as { lotId: string };
+  async function after({ lotId }: Answer<'weigh-in'>): Promise<void> {
     clear();
     weighIn.open = false;
     if (!toBench) return;
-    const response = await fetch('/api/v1/take-to-bench', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ commandId: nanoid(), lotId, weight: '' })
-    }).catch(() => null);
-    if (!response?.ok)
+    if (!(await send('take-to-bench', { lotId, bench: weighIn.bench })).ok)
       toasts.say('It is weighed in, but still in the Garden.', {
         tone: 'trouble',
         more: 'Take it to the bench from there.'
       });
     if (String(page.url.pathname) === '/bench') await lookAgain();
-    else await goto('/bench', { invalidateAll: true });
+    else await goto(`/bench?bench=${weighIn.bench}`, { invalidateAll: true });
   }
 </script>
 
 <Sheet bind:open={weighIn.open} title="Weigh in" size="md">
-  <ActionForm action="/garden?/weighIn" ondone={(d) => after(d.answer)} label="Weigh in a pick">
+  <ActionForm command="weigh-in" ondone={(d) => after(d.answer)} label="Weigh in a pick">
     {#snippet children({ busy, problemAt })}
       <div class="grid gap-x-6 gap-y-3 md:grid-cols-2" bind:this={form}>
         <div class="md:col-span-2">
@@ -152,17 +140,17 @@
               <WeightField
                 label="On the scale"
                 name="gross"
+                problem={problemAt('gross')}
                 bind:value={gross}
                 {unit}
-                problem={problemAt('gross')}
                 placeholder="2 kg 310 g"
               />
               <WeightField
                 label="Empty bowl"
                 name="tare"
+                problem={problemAt('tare')}
                 bind:value={tare}
                 {unit}
-                problem={problemAt('tare')}
                 placeholder="420 g"
               />
               {#if house.household.tares.length > 0}
@@ -182,11 +170,11 @@
             <WeightField
               label="Weight"
               name="weight"
+              problem={problemAt('weight')}
               bind:value={weight}
               countOf={kind}
               own={ownPiece}
               {unit}
-              problem={problemAt('weight')}
               big
               pad
             />
@@ -262,9 +250,9 @@
               label="How many pieces, if you counted"
               id="pieces"
               name="pieces"
+              problem={problemAt('pieces')}
               inputmode="numeric"
               placeholder={kind ? `${kind.piece}s` : ''}
-              problem={problemAt('pieces')}
             />
             <div>
               <Label for="note">Note</Label>

@@ -1,12 +1,11 @@
 import { error } from '@sveltejs/kit';
 import { careTasks } from '$lib/core/care';
 import { ledger } from '$lib/core/larder';
-import { action } from '$lib/server/http/answers';
 import { batches, household, recipeOf } from '$lib/server/repos';
 import { record } from '$lib/server/views/record';
-import { USE_CASES } from '$lib/server/usecases';
+
 import { nowOf } from '$lib/server/views';
-import type { Actions, PageServerLoad } from './$types';
+import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { db } = locals.house;
@@ -22,9 +21,4 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     recipe: batch.recipe ? ((await recipeOf(db, batch.recipe.id)) ?? null) : null,
     tasks: careTasks(batch, places, now).filter((t) => t.due <= now)
   };
-};
-
-export const actions: Actions = {
-  correctTaste: action(USE_CASES['correct-taste']),
-  correctPortion: action(USE_CASES['correct-portion'])
 };

@@ -1,47 +1,30 @@
 import { json } from '@sveltejs/kit';
-import { stock } from '$lib/core/larder';
+import type { AsideAnswer, AsideName } from '$lib/schema/asides';
 import { problemJson } from '$lib/server/http/answers';
 import { jsonBody } from '$lib/server/http/bodies';
-import { allRecipes, brines } from '$lib/server/repos';
-import { care, living } from '$lib/server/views';
 import {
   computeWorksheet,
-  learntOf,
   saveBenchDraft,
   stepClock,
   USE_CASES,
   type House,
-  type Result,
-  type UseCaseName
+  type Result
 } from '$lib/server/usecases';
+import { READERS } from '$lib/server/views/reads';
 import type { RequestHandler } from './$types';
 
-/** What can be read, by name. */
-const READS: Record<string, (house: House) => Promise<unknown>> = {
-  picks: async (house) => (await living(house)).lots,
-  batches: async (house) => (await living(house)).batches,
-  kit: async (house) => (await living(house)).household,
-  learnt: async (house) => learntOf(house.db, (await living(house)).household),
-  recipes: async (house) => allRecipes(house.db),
-  brines: async (house) => brines.list(house.db, 'live'),
-  pantry: async (house) => (await living(house)).pantry,
-  tasks: care,
-  stock: async (house) => {
-    const { batches, household } = await living(house);
-    return stock(batches, household.places).map(({ batch, ...jar }) => ({
-      ...jar,
-      batchId: batch.id,
-      name: batch.name
-    }));
-  }
-};
-
-/** What stores nothing in the log. */
-const ASIDE: Record<string, (house: House, input: unknown) => Promise<Result<unknown>>> = {
+/** What stores nothing in the log; the scale has a door of its own. */
+const ASIDE: {
+  readonly [N in Exclude<AsideName, 'scale'>]: (
+    house: House,
+    input: unknown
+  ) => Promise<Result<AsideAnswer<N>>>;
+} = {
   worksheet: computeWorksheet,
   'bench-draft': saveBenchDraft,
   'step-clock': stepClock
 };
+const ACTS = { ...USE_CASES, ...ASIDE };
 
 const notThere = () =>
   json(
@@ -49,21 +32,15 @@ const notThere = () =>
     { status: 404, headers: { 'content-type': 'application/problem+json' } }
   );
 
-export const GET: RequestHandler = async ({ params, locals }) => {
-  const read = Object.hasOwn(READS, params.thing) ? READS[params.thing] : undefined;
-  return read ? json(await read(locals.house)) : notThere();
-};
+const isOne = <T extends object>(all: T, name: string): name is keyof T & string => Object.hasOwn(all, name);
+
+export const GET: RequestHandler = async ({ params, locals }) =>
+  isOne(READERS, params.thing) ? json(await READERS[params.thing](locals.house)) : notThere();
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
-  const name = params.thing;
-  const act = Object.hasOwn(ASIDE, name)
-    ? ASIDE[name]
-    : Object.hasOwn(USE_CASES, name)
-      ? USE_CASES[name as UseCaseName]
-      : undefined;
-  if (!act) return notThere();
+  if (!isOne(ACTS, params.thing)) return notThere();
   const body = await jsonBody(request);
   if (!body.ok) return problemJson([body.refusal]);
-  const result = await act(locals.house, body.value);
+  const result = await ACTS[params.thing](locals.house, body.value);
   return result.ok ? json(result.value, { status: 200 }) : problemJson(result.refusals);
 };

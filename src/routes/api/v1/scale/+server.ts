@@ -1,9 +1,10 @@
 import { json } from '@sveltejs/kit';
 import { problemJson } from '$lib/server/http/answers';
 import { jsonBody } from '$lib/server/http/bodies';
+import { eventStream, MOST_LISTEN } from '$lib/server/http/stream';
 import { scaleActSchema } from '$lib/schema/scale';
 import { looksOn, refusalsOf } from '$lib/server/usecases/act';
-import type { ScaleDevice, ScaleWord } from '$lib/server/devices';
+import type { ScaleWord } from '$lib/server/devices';
 import type { RequestHandler } from './$types';
 
 /** The scale's readings as they come (server-sent events), or what scale it is (JSON). */
@@ -13,40 +14,22 @@ export const GET: RequestHandler = ({ request, locals }) => {
   if (!request.headers.get('accept')?.includes('text/event-stream'))
     return json({ name: scale.name, stepG: scale.stepG, capacityG: scale.capacityG, lost: scale.lost });
   if (listening >= MOST_LISTEN) return problemJson([{ code: 'too-many-listen' }]);
-  return new Response(streamOf(scale), {
-    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', connection: 'keep-alive' }
-  });
+  listening++;
+  return eventStream<ScaleWord>(
+    (hear) => {
+      const stop = scale.listen((word) => hear(word.kind === 'closed' ? null : word));
+      let open = true;
+      return () => {
+        if (open) listening--;
+        open = false;
+        stop();
+      };
+    },
+    (word) => word.kind === 'reading'
+  );
 };
 
-/** So many pages hear the scale at once: a house has a few phones. */
-const MOST_LISTEN = 64;
 let listening = 0;
-
-function streamOf(scale: ScaleDevice): ReadableStream<Uint8Array> {
-  const bytes = new TextEncoder();
-  let stop = () => {};
-  let open = true;
-  const end = () => {
-    if (open) listening--;
-    open = false;
-    stop();
-  };
-  return new ReadableStream({
-    start(controller) {
-      listening++;
-      stop = scale.listen((word: ScaleWord) => {
-        if (word.kind === 'closed') {
-          end();
-          return controller.close();
-        }
-        // A page that does not keep up misses readings rather than hearing old ones.
-        if ((controller.desiredSize ?? 0) < -20 && word.kind === 'reading') return;
-        controller.enqueue(bytes.encode(`data: ${JSON.stringify(word)}\n\n`));
-      });
-    },
-    cancel: end
-  });
-}
 
 /** A key pressed from afar; on a stand-in also things put on and the plug pulled. */
 export const POST: RequestHandler = async ({ request, locals }) => {

@@ -1,8 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { action } from '$lib/server/http/answers';
 import { batches, recipeOf } from '$lib/server/repos';
-import { USE_CASES } from '$lib/server/usecases';
-import type { Actions, PageServerLoad } from './$types';
+
+import type { PageServerLoad } from './$types';
 
 /** So many of the last batches made by it are shown. */
 const MADE_SHOWN = 60;
@@ -23,11 +22,4 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       taste: b.tastes.at(-1) ?? null
     }))
   };
-};
-
-export const actions: Actions = {
-  change: action(USE_CASES['change-recipe']),
-  wish: action(USE_CASES['wish-next']),
-  settle: action(USE_CASES['settle-wish']),
-  retire: action(USE_CASES['retire-recipe'])
 };

@@ -51,10 +51,7 @@
     <Button href="/bench?recipe={r.id}" disabled={r.retired}>Make it</Button>
     <Button outline onclick={() => change(null)}>Change it</Button>
     <Button outline onclick={() => print()}>Print</Button>
-    <ActionForm
-      action="/notebook/recipes/{r.id}?/retire"
-      values={{ recipeId: r.id, back: r.retired ? 'yes' : 'no' }}
-    >
+    <ActionForm command="retire-recipe" values={{ recipeId: r.id, back: r.retired ? 'yes' : 'no' }}>
       {#snippet children({ busy })}<Button type="submit" outline disabled={busy}
           >{r.retired ? 'Take it out again' : 'Put it away'}</Button
         >{/snippet}
@@ -83,10 +80,7 @@
               <p><b>{w.by} of “{w.said}”</b>{w.why ? `: ${w.why}` : ''}</p>
               <div class="flex gap-4">
                 {#each [['take', 'Take it into the recipe'], ['leave', 'Leave it']] as const as [how, text] (how)}
-                  <ActionForm
-                    action="/notebook/recipes/{r.id}?/settle"
-                    values={{ recipeId: r.id, wishId: w.id, how }}
-                  >
+                  <ActionForm command="settle-wish" values={{ recipeId: r.id, wishId: w.id, how }}>
                     {#snippet children({ busy })}<button class="act" disabled={busy}>{text}</button>{/snippet}
                   </ActionForm>
                 {/each}

@@ -1,13 +1,15 @@
-import { freeBrineG, jarNow, salinityOf, usualTarget, type Batch, type Filling } from '../core/batch';
-import type { WallMinute } from '../core/calendar';
-import { putRight, type JarNow, type Remedy, type Trouble, type TroubleKind } from '../core/correct';
-import { crop } from '../core/produce';
-import { as, type TrueStrength } from '../core/quantity';
-import { readDose, readQuantity, type Ways } from '../core/reading';
-import { done, refuse, type Outcome } from '../core/refusal';
-import { DOSES, SALINITIES } from '../core/safety';
-import { brineDensity, trueStrength } from '../core/salt';
-import { heightOf, jarGeometry, profile, volumeTo } from '../core/vessel';
+import type { Batch } from './batch';
+import type { Filling } from './facts';
+import { freeBrineG, jarNow, salinityOf, usualTarget } from './salinity';
+import type { WallMinute } from '../calendar/index';
+import { putRight, type JarNow, type Remedy, type Trouble, type TroubleKind } from '../correct/index';
+import { crop } from '../produce/index';
+import { as, type TrueStrength } from '../quantity/index';
+import { readDose, readQuantity, type Ways } from '../reading/index';
+import { done, refuse, type Outcome, type FieldName } from '../refusal/index';
+import { DOSES, SALINITIES } from '../safety/index';
+import { brineDensity, trueStrength } from '../salt/index';
+import { heightOf, jarGeometry, profile, volumeTo } from '../vessel/index';
 
 /** A trouble as typed, each amount per jar. */
 export interface TroubleSaid {
@@ -50,7 +52,7 @@ export function remedyFor(
 }
 
 /** A percent as typed, as a fraction; nothing typed is nothing said. */
-function readPercent(said: string, field: string): Outcome<number | null> {
+function readPercent(said: string, field: FieldName): Outcome<number | null> {
   const text = said.replace('%', '').replace(',', '.').trim();
   if (text === '') return done(null);
   const fraction = Number(text) / 100;
@@ -110,7 +112,7 @@ function readStrength(said: string, ways: Ways): Outcome<TrueStrength> {
 }
 
 /** Liquid as people say it: grams, millilitres, or millimetres of level in this jar. */
-function readLiquid(said: string, field: string, f: Filling, ways: Ways, usual?: number): Outcome<number> {
+function readLiquid(said: string, field: FieldName, f: Filling, ways: Ways, usual?: number): Outcome<number> {
   if (said.trim() === '' && usual !== undefined) return done(usual);
   const mm = readQuantity(said, { kind: 'length', unit: 'mm', system: ways.system });
   const isLength = mm.ok && /[a-z]|"/i.test(said);

@@ -1,0 +1,30 @@
+import type { UndoPolicy, Upcasts } from '../history/index';
+import type { BatchEvent } from './batch';
+
+type Type = BatchEvent['type'];
+const ends = (w: unknown): number | null =>
+  (w as { ends?: { equilibrium?: number } } | undefined)?.ends?.equilibrium ?? null;
+
+export const BATCH_UPCASTS: Upcasts<Type> = {
+  started: [
+    // Aim, rinses, the recipe and whether the brine was said came later; the oldest had no worksheet either.
+    (data) => ({ aim: ends(data.worksheet), rinses: [], recipe: null, brineSaid: false, ...data })
+  ],
+  entered: [(data) => ({ brineSaid: false, ...data })]
+};
+
+export const BATCH_UNDO: UndoPolicy<Type> = {
+  alone: [
+    'cared',
+    'tasted',
+    'tasteCorrected',
+    'measured',
+    'pHCorrected',
+    'signSeen',
+    'signTakenBack',
+    'portioned'
+  ],
+  onNothing: [],
+  ground: ['started', 'entered', 'moved'],
+  corrects: ['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack']
+};

@@ -1,0 +1,3 @@
+export * from './input';
+export * from './jars';
+export * from './said';

@@ -1,0 +1,96 @@
+import { bareMass, readDose, readQuantity, readWeight, type Ways } from '../reading/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { SALINITIES } from '../safety/index';
+import { saltyIngredient, type Rinsed } from '../salt/index';
+
+/** Salty ingredients as typed, in g: a volume goes by the ingredient's density. Empty amounts are not in yet. */
+export function readExtras(
+  extras: readonly { id: string; amount: string }[],
+  ways: Ways
+): Outcome<{ id: string; g: number }[]> {
+  const out: { id: string; g: number }[] = [];
+  for (const { id: name, amount } of extras) {
+    const known = saltyIngredient(name);
+    if (!known) return refuse('ingredient-unknown', { field: 'extras', values: { said: name } });
+    if (amount.trim() === '') continue;
+    const mass = readQuantity(amount, { kind: 'mass', unit: 'g', system: ways.system });
+    const volume = readQuantity(amount, { kind: 'volume', system: ways.system });
+    const g = mass.ok ? mass.value.value : volume.ok ? volume.value.value * known.density : NaN;
+    if (!(g >= 0))
+      return mass.ok
+        ? refuse('weight-not-positive', { field: 'extras' })
+        : { ok: false, refusal: { ...mass.refusal, field: 'extras' } };
+    out.push({ id: name, g });
+  }
+  return done(out);
+}
+
+/** Vegetables and water of each jar that was filled and weighed, g, in the order of the row; null: not yet. */
+export function readFilled(
+  filled: Readonly<Record<string, { gross: string; tare: string }>>,
+  ways: Ways
+): Outcome<(number | null)[]> {
+  const last = Math.max(0, ...Object.keys(filled).map((k) => Number(k.slice(1))));
+  const out: (number | null)[] = Array.from({ length: last }, () => null);
+  for (const [key, { gross, tare }] of Object.entries(filled)) {
+    if (gross.trim() === '') continue;
+    const empty =
+      tare.trim() === '' ? done({ said: '', g: 0 }) : readWeight(tare, 'filled', ways, bareMass(ways));
+    const full = readWeight(gross, 'filled', ways, bareMass(ways));
+    if (!full.ok) return full;
+    if (!empty.ok) return empty;
+    if (full.value.g <= empty.value.g)
+      return refuse('tare-too-heavy', { field: 'filled', values: { gross, tare } });
+    out[Number(key.slice(1)) - 1] = full.value.g - empty.value.g;
+  }
+  return done(out);
+}
+
+/** So many times less or more than the style's usual heavy salting is a slip. */
+const HEAVY = { from: 0.02, to: 0.2 };
+
+/**
+ * The heavy salting of leaf as it is said: "10 %", "a cup to 4 lb", "2 tbsp a head". A percentage is of the leaf.
+ * Answers the share of the leaf to strew; null where nothing is said.
+ */
+export function readHeavy(
+  said: string,
+  ways: Ways,
+  pieceG: (word: string) => number | null
+): Outcome<number | null> {
+  if (said.trim() === '') return done(null);
+  const read = readDose(said, ways);
+  const field = 'heavy';
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field } };
+  const shares = read.value.flatMap((r) => {
+    const perG =
+      r.base === 'head' ? (pieceG(r.piece ?? '') ?? NaN) * r.per : r.base === 'vegetables' ? r.per : NaN;
+    return perG > 0 ? [r.saltG / perG] : [];
+  });
+  const [low, high] = [Math.min(...shares), Math.max(...shares)];
+  if (shares.length === 0) return refuse('heavy-of-what', { field, values: { said } });
+  if (high > low * 1.05)
+    return refuse('strength-unclear', {
+      field,
+      values: { said, low: (low * 100).toFixed(1), high: (high * 100).toFixed(1) }
+    });
+  if (low < HEAVY.from || low > HEAVY.to)
+    return refuse('heavy-strange', { field, values: { said, percent: (low * 100).toFixed(1) } });
+  return done(low);
+}
+
+/** What was weighed and measured after a rinse, as typed; a percent wins over a taste. */
+export function readRinsed(
+  said: { after: string; taste: string; salinity: string },
+  ways: Ways
+): Outcome<Rinsed> {
+  const after =
+    said.after.trim() === '' ? done(null) : readWeight(said.after, 'rinsed', ways, bareMass(ways));
+  if (!after.ok) return after;
+  const percent = said.salinity.replace('%', '').replace(',', '.').trim();
+  const salinity = percent === '' ? null : Number(percent) / 100;
+  if (salinity !== null && !(salinity >= SALINITIES.from && salinity <= SALINITIES.to))
+    return refuse('salinity-strange', { field: 'rinsed', values: { said: said.salinity } });
+  const taste = said.taste === '' ? null : { taste: said.taste };
+  return done({ afterG: after.value?.g ?? null, reading: salinity === null ? taste : { salinity } });
+}

@@ -1,0 +1,145 @@
+import { z } from 'zod';
+import { writeMass, writePercent } from '../../core/quantity';
+import {
+  careSchema,
+  correctPHSchema,
+  correctPortionSchema,
+  correctTasteSchema,
+  enterStandingSchema,
+  measurePHSchema,
+  moveJarsSchema,
+  putRightSchema,
+  seeSignSchema,
+  sourSauceSchema,
+  takeBackSignSchema,
+  takePortionSchema,
+  tasteSchema
+} from '../batch';
+import { ofBatch } from './answers';
+import { AMOUNT, DOSE, command, type Command } from './command';
+import { jarsSaid, listed } from '../said';
+
+/** What is done with jars that stand. */
+export const JARS = {
+  'put-right': command(
+    putRightSchema,
+    ofBatch.extend({ ends: z.number() }),
+    [
+      ...AMOUNT,
+      ...DOSE,
+      'batch-unknown',
+      'jar-unknown',
+      'jar-empty',
+      'salt-unknown',
+      'salt-not-known',
+      'more-lost-than-held',
+      'not-too-salty',
+      'not-too-weak',
+      'too-little-free-brine',
+      'more-than-fits',
+      'strength-of-what',
+      'strength-unclear',
+      'crop-unknown'
+    ],
+    (a) => `Put right: ${jarsSaid(a.lidNumbers)}. Write ${writePercent(a.ends)} on the lid`
+  ),
+  'sour-sauce': command(
+    sourSauceSchema,
+    ofBatch,
+    [...AMOUNT, 'batch-unknown', 'jar-unknown', 'jar-empty', 'no-sauce', 'sour-enough', 'ph-wanted-strange'],
+    (a) => `${a.name}: noted. Stir, wait, measure again`
+  ),
+  care: command(
+    careSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'already-answered', 'done-before-it'],
+    (a) => `Noted for ${jarsSaid(a.lidNumbers)}`
+  ),
+  taste: command(
+    tasteSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'discard-first', 'done-before-it'],
+    (a) => `Taste noted for ${a.name}`
+  ),
+  'correct-taste': command(
+    correctTasteSchema,
+    ofBatch,
+    ['batch-unknown', 'taste-unknown'],
+    () => 'Taste corrected'
+  ),
+  ph: command(
+    measurePHSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it'],
+    (a) => `pH noted for ${a.name}`
+  ),
+  'correct-ph': command(
+    correctPHSchema,
+    ofBatch,
+    ['batch-unknown', 'reading-unknown'],
+    () => 'Reading corrected'
+  ),
+  'see-sign': command(
+    seeSignSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'sign-unknown', 'done-before-it'],
+    (a) => `Throw away ${jarsSaid(a.lidNumbers)}: do not taste`
+  ),
+  'take-back-sign': command(
+    takeBackSignSchema,
+    ofBatch,
+    ['batch-unknown', 'sign-unknown'],
+    () => 'Taken back'
+  ),
+  move: command(
+    moveJarsSchema,
+    ofBatch,
+    [
+      'place-unknown',
+      'batch-unknown',
+      'jar-unknown',
+      'jar-empty',
+      'discard-first',
+      'already-there',
+      'raw-not-pantry'
+    ],
+    (a) => `Moved: ${jarsSaid(a.lidNumbers)}`
+  ),
+  portion: command(
+    takePortionSchema,
+    ofBatch,
+    [
+      ...AMOUNT,
+      'batch-unknown',
+      'jar-unknown',
+      'jar-empty',
+      'discard-first',
+      'changed-meanwhile',
+      'more-than-there-is',
+      'reason-wanted',
+      'done-before-it'
+    ],
+    (a, u) => `Jar ${listed(a.lidNumbers)}: ${writeMass(a.g ?? 0, u)} less`
+  ),
+  'correct-portion': command(
+    correctPortionSchema,
+    ofBatch,
+    [...AMOUNT, 'batch-unknown', 'portion-unknown', 'more-than-there-is'],
+    () => 'Corrected'
+  ),
+  'enter-standing': command(
+    enterStandingSchema,
+    ofBatch,
+    [
+      'style-unknown',
+      'crop-unknown',
+      'jar-kind-unknown',
+      'place-unknown',
+      'raw-not-pantry',
+      'day-ahead',
+      'day-long-ago',
+      'jars-not-free'
+    ],
+    (a) => `Entered: ${a.name}. Write ${listed(a.lidNumbers)} on the lids`
+  )
+} as const satisfies Record<string, Command>;

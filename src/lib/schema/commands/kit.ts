@@ -1,0 +1,96 @@
+import { z } from 'zod';
+import { writeMass } from '../../core/quantity';
+import {
+  breakJarSchema,
+  countGoodsSchema,
+  dropAwaySchema,
+  measureJarSchema,
+  ownJarsSchema,
+  planAwaySchema,
+  resetLearningSchema,
+  setPlaceSchema,
+  setTareSchema,
+  settleSchema,
+  setWeightSchema,
+  shapeJarSchema,
+  undoSchema,
+  weighSpoonSchema
+} from '../household';
+import { named, owned } from './answers';
+import { AMOUNT, command, type Command } from './command';
+
+/** The household, what it owns, and taking back. */
+export const KIT = {
+  settle: command(
+    settleSchema,
+    named.extend({ owned: z.number().optional() }),
+    ['salt-unknown', 'jar-shape-unknown'],
+    (a) =>
+      a.owned === undefined
+        ? 'Settings saved'
+        : `Saved: ${a.owned} jar${a.owned === 1 ? '' : 's'}, the units and who eats`
+  ),
+  'own-jars': command(
+    ownJarsSchema,
+    owned,
+    ['jar-shape-unknown', 'jars-in-use'],
+    (a) => `${a.name}: ${a.owned} owned`
+  ),
+  'measure-jar': command(
+    measureJarSchema,
+    named,
+    [...AMOUNT, 'jar-kind-unknown', 'jar-volume-strange', 'headspace-too-much', 'weight-unknown'],
+    (a) => `${a.name}: measured`
+  ),
+  'shape-jar': command(
+    shapeJarSchema,
+    owned,
+    [...AMOUNT, 'jar-measures-strange', 'jar-volume-strange', 'name-taken'],
+    (a) => `${a.name}: measured and added`
+  ),
+  'set-weight': command(setWeightSchema, named, ['name-taken', 'weight-unknown'], (a) => `${a.name} noted`),
+  'plan-away': command(
+    planAwaySchema,
+    z.object({ from: z.string(), to: z.string() }),
+    ['away-backwards'],
+    () => 'Noted: away then'
+  ),
+  'drop-away': command(dropAwaySchema, named, ['away-unknown'], () => 'Not away after all'),
+  'break-jar': command(
+    breakJarSchema,
+    owned,
+    ['jar-kind-unknown', 'jar-unknown', 'jar-empty', 'broke-which', 'jars-in-use'],
+    (a) => `${a.name}: ${a.owned} left`
+  ),
+  'set-place': command(
+    setPlaceSchema,
+    named,
+    ['name-taken', 'place-unknown', 'place-in-use'],
+    (a) => `${a.name} noted`
+  ),
+  'set-tare': command(
+    setTareSchema,
+    named.extend({ g: z.number() }),
+    [...AMOUNT, 'name-taken'],
+    (a, u) => `${a.name}: ${writeMass(a.g, u)} empty`
+  ),
+  'weigh-spoon': command(
+    weighSpoonSchema,
+    named,
+    [...AMOUNT, 'salt-unknown', 'spoon-strange'],
+    (a) => `Your spoon of ${a.name.toLowerCase()} is noted`
+  ),
+  'reset-learning': command(resetLearningSchema, named, [], () => 'It begins anew from the table'),
+  'count-goods': command(
+    countGoodsSchema,
+    named.extend({ on: z.string() }),
+    [...AMOUNT, 'salt-unknown', 'goods-unknown', 'name-taken'],
+    (a) => `${a.name} counted`
+  ),
+  undo: command(
+    undoSchema,
+    z.object({ streams: z.number() }),
+    ['nothing-to-undo', 'changed-since'],
+    () => 'Undone'
+  )
+} as const satisfies Record<string, Command>;

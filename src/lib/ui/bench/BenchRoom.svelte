@@ -1,0 +1,246 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { Button } from 'flowbite-svelte';
+  import { paceFactor } from '$lib/core/care';
+  import { plain, writePercent } from '$lib/core/quantity';
+  import { scaleRecipe } from '$lib/core/recipe';
+  import { BRUISED_D, evenAfterHours, fleshShare, RAW_FLESH_D } from '$lib/core/salt';
+  import { jarsWorth, pieceRadius } from '$lib/core/vessel';
+  import { waitWords } from '../batch/right';
+  import { Bench } from './bench.svelte';
+  import Answer from './Answer.svelte';
+  import AddToCrock from './AddToCrock.svelte';
+  import { Elsewhere } from './alternatives.svelte';
+  import EmptyBench from './EmptyBench.svelte';
+  import ByRecipe from './ByRecipe.svelte';
+  import BrineChoices from './BrineChoices.svelte';
+  import Choices from './Choices.svelte';
+  import Extras from './Extras.svelte';
+  import FillAndWeigh from './FillAndWeigh.svelte';
+  import NotFull from './NotFull.svelte';
+  import GoingIn from './GoingIn.svelte';
+  import JarRow from './JarRow.svelte';
+  import JarSets from './JarSets.svelte';
+  import RinsePanel from './RinsePanel.svelte';
+  import { heldAgainst } from './said';
+  import ScaleOrSpoon from './ScaleOrSpoon.svelte';
+  import SayIt from './SayIt.svelte';
+  import StartDialog from './StartDialog.svelte';
+  import { isSalt, seasoningOf, targetsOf } from './targets';
+  import WaysList from './WaysList.svelte';
+  import WeighOut from './WeighOut.svelte';
+  import { useHouse } from '../house.svelte';
+  import { news } from '../shell/news.svelte';
+  import SaltLadder from '../ladder/SaltLadder.svelte';
+  import { questionWords } from '../words';
+  import CopyText from './CopyText.svelte';
+  import ToPick from './ToPick.svelte';
+  import { worksheetText } from '$lib/core/worksheet';
+  import Cautions from '../why/Cautions.svelte';
+  import HowItIsMade from '../style/HowItIsMade.svelte';
+  import Unfold from '../style/Unfold.svelte';
+  import Why from '../why/Why.svelte';
+  import type { BenchRoomData } from './room';
+
+  /** One bench: what goes in, the jars, the salt, and where it ends. */
+  let { data }: { data: BenchRoomData } = $props();
+  const house = useHouse();
+  const bench = new Bench(
+    () => data,
+    () => house.household
+  );
+  let starting = $state(false);
+
+  // Two cooks, two phones, one bench: what the other weighed turns up here, but not under a hand that types.
+  $effect(() => news.hold(() => bench.keeping !== 'kept' || starting));
+  const sheet = $derived(bench.sheet);
+  const dry = $derived(bench.salting !== 'brine');
+  const elsewhere = new Elsewhere();
+  $effect(() => {
+    if (data.lots.length > 0) elsewhere.ask(bench.input);
+  });
+  $effect(() => () => elsewhere.stop());
+  const sets = $derived(elsewhere.answer?.sets ?? null);
+  const bands = $derived(elsewhere.answer?.bands ?? null);
+  const ways = $derived(elsewhere.answer?.ways ?? null);
+  const doses = $derived(
+    sheet ? bench.saidDoses.map((text) => heldAgainst(text, bench.input, sheet, house.ways)) : []
+  );
+  const rungs = $derived(
+    doses.flatMap((d) => (d.ask ? [] : d.readings.slice(0, 1).map((r) => ({ text: d.text, ends: r.ends }))))
+  );
+  // The thickest piece is the last to have its salt.
+  const evening = $derived.by(() => {
+    if (!sheet) return '';
+    const radius = Math.max(...sheet.items.map((i) => pieceRadius(i.cropId, i.cut)));
+    const d =
+      dry && !sheet.items.every((i) => i.cut === 'ring' || i.cut === 'strip') ? BRUISED_D : RAW_FLESH_D;
+    const hours = evenAfterHours(radius, d);
+    const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
+    const share = fleshShare(tasting, radius, d);
+    return `Salt needs about ${waitWords(hours)} to even out; correct nothing sooner.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
+  });
+  /** What goes in by the jar goes into a crock by the litre. */
+  const jarsWorthHere = $derived(jarsWorth((sheet?.jars ?? []).map((j) => j.usableMl)));
+  const scaled = $derived.by(() => {
+    if (!sheet || !bench.card) return null;
+    const made = scaleRecipe(bench.card, {
+      vegG: sheet.packedG,
+      jars: jarsWorthHere,
+      roomMl: sheet.chosen.roomMl
+    });
+    return made.ok ? made.value : null;
+  });
+  const targets = $derived(
+    sheet
+      ? targetsOf(sheet, seasoningOf(sheet, bench.style.additions, scaled), bench.targets, bench.weighedOut)
+      : []
+  );
+  onMount(() => {
+    if (data.make && data.recipes.some((r) => r.id === data.make) && bench.recipe?.id !== data.make)
+      bench.follow(data.make);
+  });
+  $effect(() => {
+    if (data.lots.length > 0) bench.hold();
+  });
+  const noJars = $derived(house.household.jars.length === 0);
+</script>
+
+<!-- Left or loaded anew within the moment in which a weight waits to be sent: it is sent now. -->
+<svelte:window onpagehide={() => bench.leave()} />
+
+{#if data.lots.length === 0}
+  <EmptyBench bench={data.bench} waiting={data.waiting} others={data.makings.length} />
+{:else}
+  {#if bench.keeping === 'trouble'}
+    <p class="heed mb-3" role="status">
+      The house does not answer. What you typed stays on this page and is sent again as soon as it does.
+    </p>
+  {/if}
+  <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
+    <!-- On a phone the columns fall into one: the answer, what goes in, the jars, and then the choices. -->
+    <div class="contents lg:order-1 lg:flex lg:flex-col lg:gap-6">
+      <h1 class="hidden lg:block">{bench.style.name}</h1>
+      <div class="order-3 lg:order-none"><ByRecipe {bench} recipes={data.recipes} {scaled} /></div>
+      <div class="order-2 lg:order-none">
+        <GoingIn {bench} lots={data.lots} pieces={data.learnt.pieces} alone={data.makings.length < 2} />
+      </div>
+      <div class="order-5 lg:order-none"><Extras {bench} /></div>
+      <div class="order-6 lg:order-none"><Choices {bench} /></div>
+    </div>
+
+    <div class="contents lg:order-2 lg:flex lg:min-w-0 lg:flex-col lg:gap-4">
+      <h1 class="-mb-4 lg:hidden">{bench.style.name}</h1>
+      {#if sheet}
+        <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
+          <Answer {sheet} {dry} />
+        </div>
+        <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
+      {/if}
+      <div class="order-4 flex min-w-0 flex-col gap-4 lg:order-none">
+        {#if !noJars}<JarSets {bench} jars={data.jars} {sets} />{/if}
+        {#if sheet}
+          {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
+              {questionWords(q, house.mass)}
+            </p>{/each}
+          <Cautions cautions={sheet.cautions} />
+          {#if sheet.rinse}<RinsePanel {bench} rinse={sheet.rinse} />{/if}
+          <JarRow {sheet} hints={Object.fromEntries(data.lots.map((l) => [l.id, l.variety]))} />
+          <p class="flex flex-wrap gap-x-5 md:hidden">
+            {#each sheet.working as w (w.id)}<Why
+                working={w}
+                text="why {w.id === 'ends'
+                  ? 'it ends there'
+                  : `so ${w.id === 'jars' ? 'many jars' : `much ${w.id === 'prepared' ? 'in' : w.id}`}`}?"
+              />{/each}
+          </p>
+          <ScaleOrSpoon {sheet} />
+          {#if sheet.shreds}<NotFull {bench} {sheet} shreds={sheet.shreds} />{/if}
+          <BrineChoices {bench} {sheet} brines={data.brines} />
+          {#if bench.salting === 'brine'}<FillAndWeigh {bench} {sheet} />{/if}
+          <WeighOut {bench} {targets} />
+          <Unfold text="How it is made, step by step">
+            <HowItIsMade
+              style={bench.style}
+              salting={bench.salting}
+              batch={{
+                vegG: sheet.packedG,
+                jars: jarsWorthHere,
+                vessels: sheet.jars.length,
+                parts: sheet.salt.parts
+              }}
+              seasoned={scaled !== null}
+            />
+          </Unfold>
+          <AddToCrock {bench} young={data.young} onadded={() => bench.clear()} />
+          {#if sheet.leftG > 0.5}
+            <p class="heed">
+              <b>{house.mass(sheet.leftG)} does not fit</b> and stays on the bench.
+              {#if sheet.oneMore.length > 0}One more {data.jars.find((j) => j.id === sheet.oneMore[0])?.name} would
+                take it.{/if}
+            </p>
+          {/if}
+        {:else if noJars}
+          <p class="heed text-lg">
+            No jars yet: <a class="act" href="/kit">say which jars you own</a>, and the best set is chosen
+            from them.
+          </p>
+        {:else if bench.refused}
+          <div class="heed">
+            <p class="text-lg font-semibold">{bench.refused.says}</p>
+            <p>{bench.refused.wouldWork}</p>
+          </div>
+        {/if}
+      </div>
+    </div>
+
+    <div class="order-7 lg:order-3">
+      {#if sheet}
+        <h2 class="hidden lg:block">Where the salt ends</h2>
+        <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>
+        <WaysList {ways} {sheet} />
+        <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
+        {#if bands}<p class="text-sm text-quiet">
+            Drawn {bands.draws} times with weights, moisture, flesh and packing as uncertain as they are: ends between
+            {writePercent(bands.ends.low)} and {writePercent(bands.ends.high)}{bands.brineMl
+              ? `, the jars take ${house.volume(bands.brineMl.low)} to ${house.volume(bands.brineMl.high)} of brine`
+              : ''}, nine times in ten.
+          </p>{/if}
+        {#if evening}<p class="text-sm">{evening}</p>{/if}
+        <SayIt {bench} {doses} {sheet} />
+      {/if}
+    </div>
+  </div>
+
+  {#if sheet}
+    <div
+      class="sticky bottom-[3.75rem] z-30 -mx-4 mt-6 border-t-[3px] border-ink bg-paper px-4 py-2 md:bottom-0 md:mx-0 md:px-0 md:py-3"
+    >
+      <div class="flex flex-wrap items-center justify-between gap-6 lg:flex-nowrap">
+        <div class="hidden min-w-0 lg:block"><Answer {sheet} {dry} /></div>
+        <div class="no-print ml-auto flex w-full gap-2 md:w-auto md:shrink-0 md:gap-3">
+          <Button class="px-3 sm:px-4" outline disabled={!bench.canUndo} onclick={() => bench.undo()}
+            >Undo</Button
+          >
+          <CopyText text={worksheetText(sheet, bench.name, house.household.units)} />
+          <Button class="px-3 max-[22rem]:hidden sm:px-4" outline onclick={() => print()}>Print</Button>
+          <Button
+            size="lg"
+            class="grow px-3 whitespace-nowrap sm:px-5 md:grow-0"
+            onclick={() => (starting = true)}>Start batch</Button
+          >
+        </div>
+      </div>
+    </div>
+    {#if sheet.juice}
+      <p class="mt-3 max-w-prose text-sm">
+        The juice must stand over the shreds within 24 hours. If not, pour brine of {writePercent(
+          sheet.juice.strength
+        )}: {plain(sheet.juice.saltPerLitreG, 0)} g of your salt to 1 l water; it keeps the strength.
+      </p>
+    {/if}
+    <StartDialog bind:open={starting} {bench} {sheet} salts={targets.filter(isSalt)} />
+  {/if}
+{/if}
+
+<ToPick jars={data.jars} learnt={data.learnt} picks={data.raw} styleId={bench.style.id} />

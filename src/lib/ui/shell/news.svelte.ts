@@ -1,0 +1,72 @@
+import { knownBeat } from '../send';
+import { lookAgain } from './look-again';
+
+interface Told {
+  readonly kinds: readonly string[];
+  readonly beat: string;
+}
+
+/** Who just stored something looks again by itself: so long others wait, ms. */
+const SETTLE_MS = 400;
+/** Asked again whether one may look, ms. */
+const ASK_AGAIN_MS = 1000;
+
+/**
+ * Hears from the house what is stored, by whichever phone, and looks again. One line, held only while the page is seen: a
+ * browser has few of them. Whoever is in the middle of something holds it back.
+ */
+class News {
+  private source: EventSource | undefined;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private heard = '';
+  private readonly holds = new Set<() => boolean>();
+
+  /** Listens until the answer is called. */
+  listen(): () => void {
+    const onSight = () => (document.visibilityState === 'visible' ? this.connect() : this.cut());
+    document.addEventListener('visibilitychange', onSight);
+    onSight();
+    return () => {
+      document.removeEventListener('visibilitychange', onSight);
+      this.cut();
+    };
+  }
+
+  /** Nothing is looked at again while `busy` says so; until the answer is called. */
+  hold(busy: () => boolean): () => void {
+    this.holds.add(busy);
+    return () => void this.holds.delete(busy);
+  }
+
+  private connect(): void {
+    if (this.source) return;
+    this.source = new EventSource('/api/v1/news');
+    this.source.onmessage = (e: MessageEvent<string>) => {
+      const { kinds, beat } = JSON.parse(e.data) as Told;
+      // What is chosen on a bench is seen there only.
+      const elsewhere =
+        kinds.length > 0 && kinds.every((k) => k === 'draft') && location.pathname !== '/bench';
+      if (elsewhere || beat === knownBeat()) return;
+      this.heard = beat;
+      this.soon(SETTLE_MS);
+    };
+  }
+
+  private cut(): void {
+    this.source?.close();
+    this.source = undefined;
+    clearTimeout(this.timer);
+  }
+
+  private soon(after: number): void {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => {
+      // Looked at meanwhile.
+      if (knownBeat() === this.heard) return;
+      if ([...this.holds].some((busy) => busy())) return this.soon(ASK_AGAIN_MS);
+      void lookAgain();
+    }, after);
+  }
+}
+
+export const news = new News();

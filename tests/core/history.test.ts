@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest';
+import { BATCH_UNDO, BATCH_UPCASTS } from '$lib/core/batch';
+import { builtOn, upcast, versionNow, type Upcasts } from '$lib/core/history';
+import { HOUSEHOLD_UPCASTS, PANTRY_UNDO } from '$lib/core/kit';
+import { LOT_UPCASTS } from '$lib/core/lot';
+import { heldByOthers } from '$lib/core/making';
+
+const ALL: Upcasts[] = [BATCH_UPCASTS, HOUSEHOLD_UPCASTS, LOT_UPCASTS];
+
+/** Each old shape as it was written, and as today's code reads it: a step without a line here fails below. */
+const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object, is: object])[] = [
+  [
+    BATCH_UPCASTS,
+    'started',
+    { name: 'Old sticks', worksheet: { ends: { equilibrium: 0.024 } } },
+    {
+      name: 'Old sticks',
+      worksheet: { ends: { equilibrium: 0.024 } },
+      aim: 0.024,
+      rinses: [],
+      recipe: null,
+      brineSaid: false
+    }
+  ],
+  [BATCH_UPCASTS, 'entered', { name: 'Stood there' }, { name: 'Stood there', brineSaid: false }],
+  [HOUSEHOLD_UPCASTS, 'jarsOwned', { id: 'a' }, { id: 'a', weightId: null }],
+  [LOT_UPCASTS, 'takenToBench', { g: 3 }, { g: 3, bench: 'bench' }],
+  [LOT_UPCASTS, 'putBack', { g: 3 }, { g: 3, bench: 'bench' }],
+  [LOT_UPCASTS, 'prepared', { weighed: null }, { weighed: null, bench: 'bench' }],
+  [LOT_UPCASTS, 'packed', { g: 3, preparedG: 2 }, { g: 3, preparedG: 2, bench: 'bench' }],
+  [LOT_UPCASTS, 'sorted', { culledG: 3 }, { culledG: 3, bench: 'bench' }],
+  [LOT_UPCASTS, 'ended', { g: 3, from: 'bench' }, { g: 3, bench: 'bench' }],
+  [LOT_UPCASTS, 'ended', { g: 3, from: 'garden' }, { g: 3, bench: null }]
+];
+
+describe('events keep their history', () => {
+  it.each(FIXTURES)('%# %s of version 1 is read as today’s', (upcasts, type, was, is) => {
+    expect(upcast(upcasts, { type, version: 1, data: was })).toEqual(is);
+  });
+  it('what was written with all that came later is not overwritten by an upcast', () => {
+    const full = {
+      aim: 0.03,
+      rinses: [{ after: '1 kg', taste: '', salinity: '' }],
+      recipe: { id: 'r' },
+      brineSaid: true
+    };
+    expect(upcast(BATCH_UPCASTS, { type: 'started', version: 1, data: full })).toEqual(full);
+  });
+  it('every step has a fixture, and today’s shape passes through untouched', () => {
+    for (const upcasts of ALL)
+      for (const type of Object.keys(upcasts)) {
+        expect(
+          FIXTURES.some((f) => f[0] === upcasts && f[1] === type),
+          type
+        ).toBe(true);
+        const now = { any: 'thing' };
+        expect(upcast(upcasts, { type, version: versionNow(upcasts, type), data: now })).toBe(now);
+      }
+  });
+  it('an event newer than the code is a bug, and said so', () => {
+    expect(() => upcast(LOT_UPCASTS, { type: 'packed', version: 9, data: {} })).toThrow(
+      /newer than this code/
+    );
+  });
+});
+
+describe('what an undo may take back', () => {
+  const e = (type: string, id = type, of?: string) => ({ type, id, ...(of ? { of } : {}) });
+  it.each([
+    ['a taste, with a taste after it', [e('tasted', 'a')], [e('tasted', 'b')], false],
+    ['a taste that was corrected', [e('tasted', 'a')], [e('tasteCorrected', 'b', 'a')], true],
+    ['a move, with a taste after it', [e('moved')], [e('tasted')], true],
+    ['a correction of jars, with a taste after it', [e('putRight')], [e('tasted')], false],
+    ['a correction of jars, with a move after it', [e('putRight')], [e('moved')], true]
+  ] as const)('%s', (_, mine, later, stands) => expect(builtOn(BATCH_UNDO, mine, later)).toBe(stands));
+  it('salt taken off the shelf, though it was counted since', () => {
+    expect(builtOn(PANTRY_UNDO, [e('goodsUsed')], [e('goodsCounted')])).toBe(false);
+    expect(builtOn(PANTRY_UNDO, [e('goodsCounted')], [e('goodsUsed')])).toBe(false);
+  });
+});
+
+describe('jars held side by side', () => {
+  const a = { id: 'a', begun: 1, holds: { litre: 3 } };
+  const b = { id: 'b', begun: 2, holds: { litre: 2, half: 1 } };
+  it('the later sees what the earlier holds, the earlier sees all as free', () => {
+    expect(heldByOthers(b, [a, b])).toEqual({ litre: 3 });
+    expect(heldByOthers(a, [a, b])).toEqual({});
+  });
+  it('by hand goes before what was not said', () => {
+    const byHand = { ...b, counts: { litre: 5 } };
+    expect(heldByOthers(a, [a, byHand])).toEqual({ litre: 5 });
+    expect(heldByOthers(byHand, [a, byHand])).toEqual({});
+  });
+  it('one that was never begun holds nothing back', () => {
+    expect(heldByOthers(a, [a, { id: 'c' }])).toEqual({});
+    expect(heldByOthers({ id: 'c' }, [a, b])).toEqual({ litre: 5, half: 1 });
+  });
+});
