@@ -3,6 +3,39 @@
  * core <- schema <- {ui, workers, server} <- routes; see docs/architecture.md.
  * tests/layers.test.ts proves each rule once with a bad import.
  */
+/** The concepts of core in their order: each may look at those before it, at none behind. */
+const CONCEPTS = [
+  ...['calendar', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
+  ...['correct', 'produce', 'safety', 'salt', 'lot', 'reading', 'style', 'vessel'],
+  ...['kit', 'pantry', 'recipe', 'worksheet', 'batch', 'care', 'kitchen', 'larder']
+];
+/** The areas of ui in theirs. */
+const AREAS = [
+  ...[
+    'house',
+    'jar',
+    'ladder',
+    'scale',
+    'forms',
+    'why',
+    'strip',
+    'kit',
+    'pantry',
+    'people',
+    'recipe',
+    'style'
+  ],
+  ...['weigh', 'batch', 'bench', 'shell']
+];
+const inOrder = (names, folder, what) =>
+  names.slice(0, -1).map((name, i) => ({
+    name: `${what}-${name}-in-order`,
+    comment: `${folder}/${name} knows nothing of what comes after it`,
+    severity: 'error',
+    from: { path: `^src/lib/${folder}/${name}/` },
+    to: { path: `^src/lib/${folder}/(${names.slice(i + 1).join('|')})/` }
+  }));
+
 const floor = (name, comment, from, to) => ({ name, comment, severity: 'error', from, to });
 
 module.exports = {
@@ -26,12 +59,15 @@ module.exports = {
       { path: '^src/lib/core/([^/]+)/' },
       { path: '^src/lib/core/$1/index\\.ts$' }
     ),
-    floor(
-      'core-concepts-go-down',
-      'the lower concepts of the trade do not know the higher ones',
-      { path: '^src/lib/core/(quantity|calendar|safety|produce|salt|reading|vessel|style|correct|recipe)/' },
-      { path: '^src/lib/core/(worksheet|lot|batch|care|larder|kit)/' }
-    ),
+    ...inOrder(CONCEPTS, 'core', 'core'),
+    ...inOrder(AREAS, 'ui', 'ui'),
+    {
+      name: 'every-room-has-its-place',
+      comment: 'a concept or an area that the order does not name stands nowhere',
+      severity: 'error',
+      from: { path: `^src/lib/(core/(?!(${CONCEPTS.join('|')})/)|ui/(?!(${AREAS.join('|')})/)[^/]+/)` },
+      to: {}
+    },
     floor(
       'schema-sees-core-and-zod',
       'schema may use core and Zod, nothing else',

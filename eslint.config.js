@@ -79,7 +79,7 @@ export default ts.config(
   {
     // The router drops a page being opened when it is asked to look again meanwhile.
     files: ['src/**/*.ts', 'src/**/*.svelte'],
-    ignores: ['src/lib/ui/shell/look-again.ts'],
+    ignores: ['src/lib/ui/house/look-again.ts'],
     rules: {
       'no-restricted-imports': [
         'error',
@@ -88,7 +88,7 @@ export default ts.config(
             {
               name: '$app/navigation',
               importNames: ['invalidate', 'invalidateAll'],
-              message: 'Use lookAgain of ui/shell/look-again.'
+              message: 'Use lookAgain of ui/house/look-again.'
             }
           ]
         }

@@ -88,7 +88,8 @@ wire.on('Network.responseReceived', (e) => {
 wire.on('Network.loadingFinished', (e) => {
   if (scripts.has(e.requestId)) script += e.encodedDataLength;
 });
-await page.goto(base, { waitUntil: 'networkidle' });
+await page.goto(base);
+await page.locator('body[data-alive]').waitFor();
 add(
   'script of the first page on the wire',
   `${(script / 1000).toFixed(0)} kB`,
@@ -97,7 +98,8 @@ add(
 );
 
 // A keystroke on the Bench: script, styles and layout until the new answer stands in the page, ready to be painted.
-await page.goto(`${base}/bench`, { waitUntil: 'networkidle' });
+await page.goto(`${base}/bench`);
+await page.locator('body[data-alive]').waitFor();
 const field = page.getByRole('textbox', { name: /prepared$/ }).first();
 await field.focus();
 const strokes = await field.evaluate(async (input) => {

@@ -4,7 +4,10 @@ import { dirname, join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 
 const made: string[] = [];
-afterAll(() => made.forEach((file) => rmSync(file, { force: true })));
+afterAll(() => {
+  for (const file of made) rmSync(file, { force: true });
+  rmSync('src/lib/core/zznew', { recursive: true, force: true });
+});
 
 /** Writes a file with a bad import into the house, lets the rule look at it, and takes it away again. */
 function broken(path: string, text: string): string {
@@ -39,9 +42,24 @@ describe('lint fails when a floor imports upwards', () => {
       "import { plain } from '../quantity/write';\nexport const bad = plain;\n"
     ],
     [
-      'core-concepts-go-down',
+      'core-salt-in-order',
       'lib/core/salt/zz-bad.ts',
       "import type { Batch } from '../batch/index';\nexport type Bad = Batch;\n"
+    ],
+    [
+      'core-worksheet-in-order',
+      'lib/core/worksheet/zz-bad.ts',
+      "import type { Batch } from '../batch/index';\nexport type Bad = Batch;\n"
+    ],
+    [
+      'ui-forms-in-order',
+      'lib/ui/forms/zz-bad.ts',
+      "import { weighIn } from '../weigh/weigh-in.svelte';\nexport const bad = weighIn;\n"
+    ],
+    [
+      'every-room-has-its-place',
+      'lib/core/zznew/index.ts',
+      "import { done } from '../refusal/index';\nexport const bad = done;\n"
     ],
     [
       'core-inside-uses-siblings',

@@ -5,9 +5,9 @@
   import Shell from '$lib/ui/shell/Shell.svelte';
   import Toasts from '$lib/ui/shell/Toasts.svelte';
   import { NEW_HOUSEHOLD } from '$lib/core/kit';
-  import { provideHouse } from '$lib/ui/house.svelte';
-  import { knowHouse } from '$lib/ui/send';
-  import { news } from '$lib/ui/shell/news.svelte';
+  import { provideHouse } from '$lib/ui/house/house.svelte';
+  import { knowHouse } from '$lib/ui/house/send';
+  import { news } from '$lib/ui/house/news.svelte';
   import { provideDrawn } from '$lib/ui/jar/drawn.svelte';
   import DrawnPieces from '$lib/ui/jar/DrawnPieces.svelte';
   import { theme } from '$lib/ui/theme';

@@ -3,8 +3,8 @@
   import { dayOfWall } from '$lib/core/calendar';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
-  import TaskRow from '$lib/ui/care/TaskRow.svelte';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import { longDay } from '$lib/ui/time';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
   import type { PageProps } from './$types';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { BATCH_UNDO, BATCH_UPCASTS } from '$lib/core/batch';
 import { builtOn, upcast, versionNow, type Upcasts } from '$lib/core/history';
-import { HOUSEHOLD_UPCASTS, PANTRY_UNDO } from '$lib/core/kit';
+import { HOUSEHOLD_UPCASTS } from '$lib/core/kit';
+import { PANTRY_UNDO } from '$lib/core/pantry';
 import { LOT_UPCASTS } from '$lib/core/lot';
 import { heldByOthers } from '$lib/core/making';
 

@@ -11,7 +11,8 @@ import {
   WEIGHT_KINDS,
   type OwnShape
 } from '$lib/core/vessel';
-import { brineUseBy, evolveBrine, mayPour, waterSource, WATERS, type KeptBrine } from '$lib/core/kit';
+import { waterSource, WATERS } from '$lib/core/kit';
+import { brineUseBy, evolveBrine, mayPour, type KeptBrine } from '$lib/core/pantry';
 import { jarShare } from '$lib/core/worksheet';
 import { bench, sheet } from '../support/builders';
 import { near, vector } from '../support/vectors';

@@ -33,15 +33,8 @@ import {
   whatToExpect,
   whenDaysPassed
 } from '$lib/core/care';
-import {
-  evolveHousehold,
-  evolvePantry,
-  NEW_HOUSEHOLD,
-  shoppingList,
-  tempsDuring,
-  type Goods,
-  type Place
-} from '$lib/core/kit';
+import { evolveHousehold, NEW_HOUSEHOLD, tempsDuring, type Place } from '$lib/core/kit';
+import { evolvePantry, shoppingList, type Goods } from '$lib/core/pantry';
 import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
 import {
   atBench,

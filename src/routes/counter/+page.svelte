@@ -5,10 +5,10 @@
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
-  import TaskRow from '$lib/ui/care/TaskRow.svelte';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
-  import { chosenBy } from '$lib/ui/shell/chosen';
+  import { chosenBy } from '$lib/ui/house/chosen';
   import { relativeDay } from '$lib/ui/time';
   import { careShort } from '$lib/ui/words';
   import type { PageProps } from './$types';

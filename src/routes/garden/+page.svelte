@@ -4,7 +4,7 @@
   import { wall } from '$lib/core/calendar';
   import type { Lot } from '$lib/core/lot';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { relativeDay } from '$lib/ui/time';
   import Basket from '$lib/ui/weigh/Basket.svelte';

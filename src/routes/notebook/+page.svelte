@@ -2,7 +2,7 @@
   import { Input } from 'flowbite-svelte';
   import { goto } from '$app/navigation';
   import { writePercent } from '$lib/core/quantity';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
 

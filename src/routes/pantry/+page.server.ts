@@ -1,4 +1,4 @@
-import { shoppingList } from '$lib/core/kit';
+import { shoppingList } from '$lib/core/pantry';
 import { brines, pantry } from '$lib/server/repos';
 
 import type { PageServerLoad } from './$types';

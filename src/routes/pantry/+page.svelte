@@ -3,12 +3,12 @@
   import TextField from '$lib/ui/forms/TextField.svelte';
   import { Button } from 'flowbite-svelte';
   import Sheet from '$lib/ui/forms/Sheet.svelte';
-  import type { Goods } from '$lib/core/kit';
+  import type { Goods } from '$lib/core/pantry';
   import { SALT_KINDS } from '$lib/core/salt';
   import { caution } from '$lib/core/safety';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
   import KeptBrines from '$lib/ui/pantry/KeptBrines.svelte';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import Cautions from '$lib/ui/why/Cautions.svelte';
   import type { PageProps } from './$types';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { crop } from '$lib/core/produce';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import SeasonStrip from '$lib/ui/strip/SeasonStrip.svelte';
   import { relativeDay, shortDay } from '$lib/ui/time';
   import type { PageProps } from './$types';

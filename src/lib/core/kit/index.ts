@@ -1,5 +1,3 @@
 export * from './kit';
 export * from './history';
-export * from './pantry';
-export * from './brines';
 export * from './water';

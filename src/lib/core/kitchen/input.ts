@@ -1,4 +1,5 @@
-import type { Household, KeptBrine } from '../kit/index';
+import type { Household } from '../kit/index';
+import type { KeptBrine } from '../pantry/index';
 import { waysOf } from '../kit/index';
 import type { Learned } from '../learn/index';
 import { pickedOnBench, type LotOnBench } from '../lot/index';

@@ -1,6 +1,7 @@
 import { standing, type Batch } from '../batch/index';
 import { daysBetween, type Day } from '../calendar/index';
-import { brineUseBy, type Household, type KeptBrine } from '../kit/index';
+import type { Household } from '../kit/index';
+import { brineUseBy, type KeptBrine } from '../pantry/index';
 import type { Counts } from '../making/index';
 import type { WorksheetJar } from '../worksheet/index';
 

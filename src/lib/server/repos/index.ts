@@ -12,19 +12,21 @@ import {
 import { wall, type Day } from '../../core/calendar';
 import {
   evolveHousehold,
+  HOUSEHOLD_UPCASTS,
+  NEW_HOUSEHOLD,
+  type Household,
+  type HouseholdEvent
+} from '../../core/kit';
+import {
   evolveBrine,
   evolvePantry,
   BRINE_UNDO,
-  HOUSEHOLD_UPCASTS,
   PANTRY_UNDO,
-  NEW_HOUSEHOLD,
   type BrineEvent,
-  type Household,
-  type HouseholdEvent,
   type KeptBrine,
   type Pantry,
   type PantryEvent
-} from '../../core/kit';
+} from '../../core/pantry';
 import { NO_POLICY, type UndoPolicy } from '../../core/history';
 import { ledger, type Ledger } from '../../core/larder';
 import {

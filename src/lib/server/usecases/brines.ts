@@ -1,5 +1,6 @@
 import { dayOfWall } from '../../core/calendar';
-import { mayPour, waysOf } from '../../core/kit';
+import { waysOf } from '../../core/kit';
+import { mayPour } from '../../core/pantry';
 import { readQuantity, type Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { batches, brines, household } from '../repos';

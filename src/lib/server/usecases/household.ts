@@ -1,5 +1,6 @@
 import { dayOfWall } from '../../core/calendar';
-import { WATERS, waysOf, type Goods, type HouseholdEvent, type OwnedJar } from '../../core/kit';
+import { WATERS, waysOf, type HouseholdEvent, type OwnedJar } from '../../core/kit';
+import type { Goods } from '../../core/pantry';
 import { bareMass, readQuantity, type Ways, MOST_G, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome, type FieldName } from '../../core/refusal';
 import { ownDensity, saltKind, waterDensity } from '../../core/salt';

@@ -1,7 +1,8 @@
 import { placeOf, standing, type Batch } from '../../core/batch';
 import type { WallMinute } from '../../core/calendar';
 import { careTasks, type CareTask } from '../../core/care';
-import { shoppingList, type Household, type Pantry } from '../../core/kit';
+import type { Household } from '../../core/kit';
+import { shoppingList, type Pantry } from '../../core/pantry';
 import type { Lot } from '../../core/lot';
 import { wallOf } from '../clock';
 import { versionOf } from '../db/log';

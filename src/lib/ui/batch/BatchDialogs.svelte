@@ -8,7 +8,7 @@
   import { style } from '$lib/core/style';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { listed } from '$lib/schema/said';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';

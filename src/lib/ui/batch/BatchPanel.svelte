@@ -13,8 +13,8 @@
   } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent } from '$lib/core/quantity';
-  import TaskRow from '../care/TaskRow.svelte';
-  import { useHouse } from '../house.svelte';
+  import TaskRow from './TaskRow.svelte';
+  import { useHouse } from '../house/house.svelte';
   import Cautions from '../why/Cautions.svelte';
   import { listed } from '$lib/schema/said';
   import { dialogs } from './dialogs.svelte';

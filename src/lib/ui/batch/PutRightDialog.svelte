@@ -11,7 +11,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import Trouble from '../forms/Trouble.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import Rungs from '../ladder/Rungs.svelte';
   import { jarsSaid, listed } from '$lib/schema/said';
   import { TROUBLE_WORDS } from '../words';

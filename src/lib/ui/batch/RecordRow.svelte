@@ -4,8 +4,8 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
-  import { undoCommand } from '../shell/toasts.svelte';
+  import { useHouse } from '../house/house.svelte';
+  import { undoCommand } from '../house/toasts.svelte';
   import { clockTime, shortDay } from '../time';
   import { signCalled } from '$lib/core/safety';
   import { writePercent, writeSalt } from '$lib/core/quantity';

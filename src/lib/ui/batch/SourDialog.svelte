@@ -11,7 +11,7 @@
   import Sheet from '../forms/Sheet.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
 

@@ -7,7 +7,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { dayAndYear } from '../time';
   import { dialogs } from './dialogs.svelte';
   import Verdicts from './Verdicts.svelte';

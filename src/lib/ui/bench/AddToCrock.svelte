@@ -7,7 +7,7 @@
   import { style } from '$lib/core/style';
   import { secondPick } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
 
   /** A second pick into a crock or jar that has stood for a few days and has room. */

@@ -2,8 +2,8 @@
   import { rollups } from 'd3-array';
   import { plain, plusMinus, relativeSd, roundSalt } from '$lib/core/quantity';
   import type { Worksheet } from '$lib/core/worksheet';
-  import { useHouse } from '../house.svelte';
-  import { partWords, spoonWords } from './salt-words';
+  import { useHouse } from '../house/house.svelte';
+  import { partWords, spoonWords } from '../style/salt-words';
   import Why from '../why/Why.svelte';
 
   /** The big answer: jars, brine, salt. */

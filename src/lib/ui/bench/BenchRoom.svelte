@@ -29,8 +29,8 @@
   import { isSalt, seasoningOf, targetsOf } from './targets';
   import WaysList from './WaysList.svelte';
   import WeighOut from './WeighOut.svelte';
-  import { useHouse } from '../house.svelte';
-  import { news } from '../shell/news.svelte';
+  import { useHouse } from '../house/house.svelte';
+  import { news } from '../house/news.svelte';
   import SaltLadder from '../ladder/SaltLadder.svelte';
   import { questionWords } from '../words';
   import CopyText from './CopyText.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import AnotherBench from './AnotherBench.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { MakingShown } from './room';
 
   /** What is being made side by side, each on a bench of its own; and another beside it. */

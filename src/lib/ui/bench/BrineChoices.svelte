@@ -1,10 +1,11 @@
 <script lang="ts">
   import { Checkbox } from 'flowbite-svelte';
   import { daysBetween, dayOfWall } from '$lib/core/calendar';
-  import { waterSource, type KeptBrine } from '$lib/core/kit';
+  import { waterSource } from '$lib/core/kit';
+  import type { KeptBrine } from '$lib/core/pantry';
   import { plain, unitFor, writePercent, writeSalt } from '$lib/core/quantity';
   import type { BrineToMix, Worksheet } from '$lib/core/worksheet';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
 

@@ -6,7 +6,7 @@
   import { jarsWorth } from '$lib/core/vessel';
   import { bar } from '$lib/core/weighing';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { amountWords, BY_THE_LITRE, noteWords, problemWords } from '../recipe/words';
   import type { Bench } from './bench.svelte';
 

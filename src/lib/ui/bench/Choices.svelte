@@ -3,7 +3,7 @@
   import { SALT_KINDS, saltNotes, type DosingWay } from '$lib/core/salt';
   import { saltings, STYLES, type Salting } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button, Textarea } from 'flowbite-svelte';
   import Sheet from '../forms/Sheet.svelte';
-  import { toasts } from '../shell/toasts.svelte';
+  import { toasts } from '../house/toasts.svelte';
 
   /** Copies as plain text; where the browser allows no clipboard (plain HTTP), shows it to be copied by hand. */
   let { text }: { text: string } = $props();

@@ -3,7 +3,7 @@
   import type { Lot } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
   import { weighIn } from '../weigh/weigh-in.svelte';
 

@@ -5,7 +5,7 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
 
   /** Fill a jar with vegetables and water to the line, weigh it, and its salt follows: one jar after the other. */

@@ -6,7 +6,7 @@
   import { plusMinus } from '$lib/core/quantity';
   import ActionForm from '../forms/ActionForm.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import Why from '../why/Why.svelte';
@@ -100,10 +100,7 @@
     {/each}
   </ul>
   <div class="flex items-center justify-between">
-    <div class="flex flex-wrap gap-x-4">
-      <button class="act no-print" onclick={() => weighIn.show(bench.id)}>+ weigh in</button>
-      {#if alone}<AnotherBench bench={bench.id} />{/if}
-    </div>
+    <button class="act no-print" onclick={() => weighIn.show(bench.id)}>+ weigh in</button>
     {#if prepared}
       <p class="text-right">
         <b>{house.mass(prepared.mean)}</b> prepared{#if bench.estimated}, ± {house.mass(
@@ -113,5 +110,6 @@
       </p>
     {/if}
   </div>
+  {#if alone}<AnotherBench bench={bench.id} />{/if}
 </section>
 <SortDialog bind:lot={sorting} ondone={(lot) => bench.weights.forget(lot.id)} />

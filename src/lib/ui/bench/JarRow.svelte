@@ -3,7 +3,7 @@
   import { writeSalt } from '$lib/core/quantity';
   import { jarGeometry, profile } from '$lib/core/vessel';
   import type { JarCard, Worksheet } from '$lib/core/worksheet';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import Jar from '../jar/Jar.svelte';
 
   /** The jars of the worksheet, to one scale, with what goes into each. */

@@ -3,7 +3,7 @@
   import { writeSalt } from '$lib/core/quantity';
   import { jarGeometry, profile } from '$lib/core/vessel';
   import type { Alternative, WorksheetJar } from '$lib/core/worksheet';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
   import SetPicture from './SetPicture.svelte';
 

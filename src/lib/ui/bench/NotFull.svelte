@@ -1,7 +1,7 @@
 <script lang="ts">
   import { writePercent } from '$lib/core/quantity';
   import type { ShredsAnswer, Worksheet } from '$lib/core/worksheet';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
 
   /** Shreds or mash that do not fill their jars: what was done about it, and what else could be. */

@@ -8,7 +8,7 @@
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
 
   /** Heavy salting: the salt to strew, then what was weighed and tasted after the rinse. */

@@ -4,7 +4,7 @@
   import { asMeasured, rulesOfThumb, saltKind } from '$lib/core/salt';
   import { zoneOf, type Worksheet } from '$lib/core/worksheet';
   import Trouble from '../forms/Trouble.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
   import type { HeldDose } from './said';
 

@@ -6,7 +6,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** Picked, sound, prepared: what is culled, what has another use, what goes in; the rest is compost. */
   let { lot = $bindable(), ondone }: { lot: LotOnBench | null; ondone: (lot: LotOnBench) => void } = $props();

@@ -11,8 +11,8 @@
   import { endsAsMade, type Worksheet } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
-  import { useHouse } from '../house.svelte';
-  import { lookAgain } from '../shell/look-again';
+  import { useHouse } from '../house/house.svelte';
+  import { lookAgain } from '../house/look-again';
   import Cautions from '../why/Cautions.svelte';
   import type { Bench } from './bench.svelte';
 

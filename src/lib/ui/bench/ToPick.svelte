@@ -6,7 +6,7 @@
   import { STYLES } from '$lib/core/style';
   import { toPick, type WorksheetJar } from '$lib/core/worksheet';
   import { problem } from '$lib/schema/words';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
   import ChoiceField from '../forms/ChoiceField.svelte';
 

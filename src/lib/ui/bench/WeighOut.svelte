@@ -5,7 +5,7 @@
   import { bar, nextToWeigh, overshoot, rescale, type Target } from '$lib/core/weighing';
   import { endsAsMade } from '$lib/core/worksheet';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { scale } from '../scale/scale.svelte';
   import type { Bench } from './bench.svelte';
   import { isSalt } from './targets';

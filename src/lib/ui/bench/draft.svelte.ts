@@ -1,6 +1,6 @@
 import { changeDraft, type BenchDraft } from '$lib/schema/batch';
-import { Outbox } from '../outbox.svelte';
-import { tell } from '../send';
+import { Outbox } from '../house/outbox.svelte';
+import { tell } from '../house/send';
 
 /** What was said by hand of one style, and holds of no other. */
 export const SAID_BY_HAND = {

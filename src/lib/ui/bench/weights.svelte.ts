@@ -3,9 +3,9 @@ import type { LotOnBench } from '$lib/core/lot';
 import { crop } from '$lib/core/produce';
 import { bareMass, readCount, readQuantity, type Ways } from '$lib/core/reading';
 import type { Problem } from '$lib/schema/words';
-import { lookAgain } from '../shell/look-again';
-import type { Outbox } from '../outbox.svelte';
-import { send, type Sending } from '../send';
+import { lookAgain } from '../house/look-again';
+import type { Outbox } from '../house/outbox.svelte';
+import { send, type Sending } from '../house/send';
 
 /** Prepared weights as typed on this page, by pick, on their way to the house. */
 export class PreparedWeights {

@@ -4,9 +4,9 @@
   import { enhance } from '$app/forms';
   import type { Answer, FieldOf, FormName } from '$lib/schema/commands';
   import type { Problem } from '$lib/schema/words';
-  import { envelope } from '../send';
-  import { lookAgain } from '../shell/look-again';
-  import { toasts } from '../shell/toasts.svelte';
+  import { envelope } from '../house/send';
+  import { lookAgain } from '../house/look-again';
+  import { toasts } from '../house/toasts.svelte';
   import Trouble from './Trouble.svelte';
 
   interface Done {

@@ -6,7 +6,7 @@
   import { pickedOfCount, type Crop } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
   import { bareMass, readCount, readQuantity, weightOfCountRead } from '$lib/core/reading';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { scale } from '../scale/scale.svelte';
   import ScaleTake from '../scale/ScaleTake.svelte';
   import { afterTheTap } from './finger';

@@ -3,7 +3,7 @@
   import { dayOfWall, wall } from '$lib/core/calendar';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
 
   /** When nobody is here: the Bench says which lids will not do. */

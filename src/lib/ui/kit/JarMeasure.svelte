@@ -6,7 +6,7 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** A jar weighed full of water once, its headspace, and the weight that stands in it. */
   let { jar }: { jar: OwnedJar } = $props();

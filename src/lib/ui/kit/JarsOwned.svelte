@@ -5,7 +5,7 @@
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { LID_WORDS } from '../words';
   import JarMeasure from './JarMeasure.svelte';
   import OwnShape from './OwnShape.svelte';

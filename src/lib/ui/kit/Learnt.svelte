@@ -4,7 +4,7 @@
   import { plusMinus, writePercent } from '$lib/core/quantity';
   import { packing } from '$lib/core/vessel';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** What the household's own picks and batches have taught, each beside the table's value, each to begin anew. */
   interface AllLearnt {

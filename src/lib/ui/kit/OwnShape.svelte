@@ -6,7 +6,7 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import Jar from '../jar/Jar.svelte';
   import { LID_WORDS } from '../words';
 

@@ -5,7 +5,7 @@
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** Ten level spoons on the scale, once: they replace the table for that salt. */
   const house = useHouse();

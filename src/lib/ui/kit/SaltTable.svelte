@@ -2,7 +2,7 @@
   import { asMeasured, gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
   import { plusMinus, relativeSd, writePercent } from '$lib/core/quantity';
   import OwnSpoon from './OwnSpoon.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   const house = useHouse();
 </script>

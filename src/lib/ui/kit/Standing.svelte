@@ -6,7 +6,7 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** What already stood there on the first day: jars on the counter since a date, stock in the cold. */
   const house = useHouse();

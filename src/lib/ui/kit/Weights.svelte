@@ -4,7 +4,7 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** Discs, stones, water bags, plates: what they push aside, how high they stand, how wide they cover. */
   const house = useHouse();

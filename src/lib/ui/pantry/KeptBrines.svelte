@@ -1,11 +1,11 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { dayOfWall, daysBetween, wall } from '$lib/core/calendar';
-  import { brineUseBy, type KeptBrine } from '$lib/core/kit';
+  import { brineUseBy, type KeptBrine } from '$lib/core/pantry';
   import { writePercent } from '$lib/core/quantity';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
 
   /** Brine made ahead or left over: strength, age, where it comes from. The Bench offers it to the next batch. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Card } from '$lib/core/recipe';
   import { plain, writePercent } from '$lib/core/quantity';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { amountWords, growsWords, problemWords } from './words';
 
   /** A card as it was read: each line with its figure and how it grows; what is missing, at once. */

@@ -7,7 +7,7 @@
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import CardReading from './CardReading.svelte';
   import type { ProposedChange } from './words';
 

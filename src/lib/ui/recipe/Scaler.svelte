@@ -7,7 +7,7 @@
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { amountWords, noteWords, type ProposedChange } from './words';
 
   /** The recipe for other amounts: from half a jar to a bucket. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { takenText } from '$lib/core/scale';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { scale } from './scale.svelte';
 
   /** What the scale shows, its keys, and for the stand-in a hand that puts things on it. */

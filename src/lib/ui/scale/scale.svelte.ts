@@ -1,4 +1,4 @@
-import { tell } from '../send';
+import { tell } from '../house/send';
 import { takenText, type ScaleAct, type ScaleReading } from '$lib/core/scale';
 
 type Word =

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { tell } from '../send';
+  import { tell } from '../house/send';
   import { clockTime, longDay, shortDay, weekdayName } from '../time';
-  import { lookAgain } from './look-again';
-  import { toasts } from './toasts.svelte';
+  import { lookAgain } from '../house/look-again';
+  import { toasts } from '../house/toasts.svelte';
 
   /** The household's time; in the demo with a way to step it on. */
   let { now, stepped }: { now: number; stepped: boolean } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Toast } from 'flowbite-svelte';
-  import { toasts } from './toasts.svelte';
+  import { toasts } from '../house/toasts.svelte';
 </script>
 
 <div

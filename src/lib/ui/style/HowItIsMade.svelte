@@ -2,8 +2,8 @@
   import { stepsFor, type Addition, type Salting, type Style } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
   import type { SaltPart } from '$lib/core/worksheet';
-  import { partWords } from '../bench/salt-words';
-  import { useHouse } from '../house.svelte';
+  import { partWords } from './salt-words';
+  import { useHouse } from '../house/house.svelte';
   import { amountWords, BY_THE_LITRE } from '../recipe/words';
 
   /** The style's steps in their order, with rests and cautions; how it is laid; and what usually goes with it. */

@@ -7,7 +7,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** What else to do with a pick: take a part to the bench, give it another end, correct the weigh-in. */
   let { lot = $bindable() }: { lot: Lot | null } = $props();

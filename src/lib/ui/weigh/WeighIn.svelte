@@ -23,10 +23,10 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
-  import { useHouse } from '../house.svelte';
-  import { lookAgain } from '../shell/look-again';
-  import { read, send } from '../send';
-  import { toasts } from '../shell/toasts.svelte';
+  import { useHouse } from '../house/house.svelte';
+  import { lookAgain } from '../house/look-again';
+  import { read, send } from '../house/send';
+  import { toasts } from '../house/toasts.svelte';
   import { weighIn } from './weigh-in.svelte';
 
   const house = useHouse();

@@ -2,7 +2,7 @@
   import Sheet from '../forms/Sheet.svelte';
   import type { Working, WorkingValue } from '$lib/core/worksheet';
   import { plain, writePercent, writeSalt } from '$lib/core/quantity';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
 
   /** "why?" on a number: formula in words, the values put in, the source, the error. */
   let { working, text = 'why?' }: { working: Working | undefined; text?: string } = $props();

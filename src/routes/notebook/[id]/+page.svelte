@@ -11,10 +11,10 @@
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
-  import TaskRow from '$lib/ui/care/TaskRow.svelte';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
-  import { undoCommand } from '$lib/ui/shell/toasts.svelte';
+  import { undoCommand } from '$lib/ui/house/toasts.svelte';
   import WishForm from '$lib/ui/recipe/WishForm.svelte';
   import { clockTime, longDay } from '$lib/ui/time';
   import { LID_WORDS } from '$lib/ui/words';

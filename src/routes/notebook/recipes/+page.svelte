@@ -2,7 +2,7 @@
   import { Button, Input } from 'flowbite-svelte';
   import { groups } from 'd3-array';
   import { STYLES } from '$lib/core/style';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
 

@@ -5,7 +5,7 @@
   import { style } from '$lib/core/style';
   import { wall } from '$lib/core/calendar';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
-  import { useHouse } from '$lib/ui/house.svelte';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import CardReading from '$lib/ui/recipe/CardReading.svelte';
   import RecipeEditor from '$lib/ui/recipe/RecipeEditor.svelte';
   import Scaler from '$lib/ui/recipe/Scaler.svelte';

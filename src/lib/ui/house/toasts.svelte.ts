@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import { send } from '../send';
+import { send } from './send';
 import { lookAgain } from './look-again';
 
 /** What was just said to the person, with a way back for ten seconds. */

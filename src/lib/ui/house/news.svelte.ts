@@ -1,4 +1,4 @@
-import { knownBeat } from '../send';
+import { knownBeat } from './send';
 import { lookAgain } from './look-again';
 
 interface Told {

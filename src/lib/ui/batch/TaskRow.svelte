@@ -4,9 +4,9 @@
   import type { CareTask } from '$lib/core/care';
   import { as, writeSalt } from '$lib/core/quantity';
   import { saltKind, strengthByWater } from '$lib/core/salt';
-  import { dialogs, type BatchDialog } from '../batch/dialogs.svelte';
+  import { dialogs, type BatchDialog } from './dialogs.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
-  import { useHouse } from '../house.svelte';
+  import { useHouse } from '../house/house.svelte';
   import { relativeDay, relativeTime } from '../time';
   import { careWhy, careWords } from '../words';
 

@@ -1,0 +1,3 @@
+export * from './brines';
+export * from './goods';
+export * from './history';
