@@ -20,8 +20,22 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       aim: 0.024,
       rinses: [],
       recipe: null,
-      brineSaid: false
+      brineSaid: false,
+      note: '',
+      knowing: []
     }
+  ],
+  [
+    BATCH_UPCASTS,
+    'started',
+    {
+      aim: 0.01,
+      rinses: [],
+      recipe: null,
+      brineSaid: true,
+      note: 'dill · Knew of: salt-too-weak · Knew of: warm'
+    },
+    { aim: 0.01, rinses: [], recipe: null, brineSaid: true, note: 'dill', knowing: ['salt-too-weak', 'warm'] }
   ],
   [BATCH_UPCASTS, 'entered', { name: 'Stood there' }, { name: 'Stood there', brineSaid: false }],
   [HOUSEHOLD_UPCASTS, 'jarsOwned', { id: 'a' }, { id: 'a', weightId: null }],
@@ -43,9 +57,13 @@ describe('events keep their history', () => {
       aim: 0.03,
       rinses: [{ after: '1 kg', taste: '', salinity: '' }],
       recipe: { id: 'r' },
-      brineSaid: true
+      brineSaid: true,
+      note: 'oak leaf'
     };
-    expect(upcast(BATCH_UPCASTS, { type: 'started', version: 1, data: full })).toEqual(full);
+    expect(upcast(BATCH_UPCASTS, { type: 'started', version: 1, data: full })).toEqual({
+      ...full,
+      knowing: []
+    });
   });
   it('every step has a fixture, and today’s shape passes through untouched', () => {
     for (const upcasts of ALL)

@@ -192,6 +192,7 @@ describe('a jar that is to be thrown away', () => {
     data: {
       aim: null,
       rinses: [],
+      knowing: [],
       recipe: null,
       brineSaid: false,
       name: 'Kraut',

@@ -1,3 +1,8 @@
+import { standingFill } from '$lib/core/batch';
+import { crop } from '$lib/core/produce';
+import { as } from '$lib/core/quantity';
+import { brineDensity } from '$lib/core/salt';
+import { style } from '$lib/core/style';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -512,5 +517,22 @@ describe('household and pantry', () => {
     });
     expect(p[0]!.amount).toBe(900);
     expect(shoppingList(p)).toHaveLength(1);
+  });
+});
+
+describe('what already stands there', () => {
+  const litre = 928;
+  it.each([
+    // Common practice, no source: pressed kraut is all leaf and its own juice; pieces leave room for brine.
+    ['cabbage-white', 'shredded', 928, 0],
+    ['cucumber-small', 'short-cucumbers', 0.62, 1]
+  ])('a litre of %s as %s is filled as that style fills it', (cropId, styleId, veg, brine) => {
+    const c = crop(cropId)!;
+    const s = style(styleId)!;
+    const fill = standingFill(litre, c, s, 0.03);
+    near(fill.vegG, brine === 0 ? veg : litre * veg * c.density, 1e-6);
+    // By volume nothing is left over: pieces and the brine between them fill the room.
+    if (brine === 0) expect(fill.brineG).toBe(0);
+    else near(fill.vegG / c.density + fill.brineG / brineDensity(as.trueStrength(0.03), 20), litre, 1e-6);
   });
 });

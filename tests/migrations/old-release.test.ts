@@ -53,7 +53,7 @@ describe('a database of the release before', () => {
         expect(is, stream).toMatchObject(rest);
         expect(is.benchG).toBe(benchG);
         expect(is.benches).toEqual((benchG as number) > 0 ? { [FIRST_BENCH]: { g: benchG, prepared } } : {});
-      } else expect(is, stream).toEqual(was);
+      } else expect(is, stream).toEqual(stream.startsWith('batch:') ? { ...was, knowing: [] } : was);
     }
     expect((await benchDraft(db, FIRST_BENCH)).name).toBe('Half made');
     expect(await keepShape(db, ZONE)).toBe('as it was');

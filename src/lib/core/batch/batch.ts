@@ -35,6 +35,8 @@ export interface Batch {
   readonly aim: number | null;
   /** Each rinse of a heavily salted leaf, as it was weighed and tasted. */
   readonly rinses: readonly RinseLogged[];
+  /** Rules of harm that were read and overridden, by name. */
+  readonly knowing: readonly string[];
   /** Signs seen that mean "throw it away". */
   readonly signs: readonly SignSeen[];
   readonly fillings: readonly Filling[];
@@ -73,6 +75,7 @@ export type BatchEvent =
         readonly worksheet: Worksheet;
         readonly aim: number | null;
         readonly rinses: readonly RinseLogged[];
+        readonly knowing: readonly string[];
         readonly recipe: RecipeUsed | null;
       };
     }
@@ -195,6 +198,7 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     note: rest.note,
     aim: event.type === 'started' ? event.data.aim : null,
     rinses: event.type === 'started' ? event.data.rinses : [],
+    knowing: event.type === 'started' ? event.data.knowing : [],
     signs: [],
     startedAt,
     fillings: fillings.map((f) => {

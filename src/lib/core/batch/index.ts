@@ -2,6 +2,7 @@ export * from './batch';
 export * from './history';
 export * from './care-kinds';
 export * from './decide';
+export * from './enter';
 export * from './numbers';
 export * from './label';
 export * from './learnt';

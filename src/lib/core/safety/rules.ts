@@ -166,6 +166,8 @@ export const RULES = {
 } as const satisfies Record<string, Rule>;
 
 export type RuleId = keyof typeof RULES;
+/** Whether a name is one of our rules. */
+export const isRule = (name: string): name is RuleId => Object.hasOwn(RULES, name);
 
 /** A rule with the sentence for this case. */
 export function caution(rule: RuleId, says: string): Caution {

@@ -1,5 +1,6 @@
 export * from './types';
 export * from './worksheet';
+export { fillsPerMl, packsOf } from './prepare';
 export * from './zones';
 export * from './questions';
 export * from './reverse';

@@ -1,5 +1,6 @@
 import {
   correctPortion as decidePortionCorrection,
+  enter,
   move,
   nextLidNumbers,
   portion,
@@ -9,12 +10,12 @@ import {
 } from '../../core/batch';
 import { careTasks, verdictOn } from '../../core/care';
 import { signCalled } from '../../core/safety';
-import { dayOfWall, wall } from '../../core/calendar';
+import { dayOfWall } from '../../core/calendar';
 import { quarterG } from '../../core/larder';
 import { crop } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { style } from '../../core/style';
-import { jarGeometry, SHRED_BULK, usableMl, usualHeadspace } from '../../core/vessel';
+import { jarGeometry } from '../../core/vessel';
 import { waysOf } from '../../core/kit';
 import { bareMass, type Ways, readWeight } from '../../core/reading';
 import type { Work } from '../db/aggregate';
@@ -195,8 +196,6 @@ export const enterStanding = useCase('enter-standing', async (work, input) => {
   if (!kind) return refuse('crop-unknown', { field: 'cropId' });
   if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
   if (!place) return refuse('place-unknown', { field: 'placeId' });
-  if (place.kind === 'pantry')
-    return refuse('raw-not-pantry', { field: 'placeId', values: { place: place.name } });
   const placeSince = input.placeSince ? input.placeSince : input.since;
   for (const [field, day] of [
     ['since', input.since],
@@ -206,53 +205,26 @@ export const enterStanding = useCase('enter-standing', async (work, input) => {
     if (strange) return strange;
   }
   const all = await numbered(work);
-  const inUse = all
-    .flatMap((b) => b.fillings)
-    .filter((f) => f.emptiedAt === null && f.jarId === jar.id).length;
-  if (input.jars > jar.owned - inUse)
-    return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free: jar.owned - inUse } });
-  const lidNumbers = nextLidNumbers(
-    input.jars,
-    all.flatMap((b) => b.fillings),
-    work.wall
-  );
-  const room = usableMl(shape);
-  const contentsG = room * SHRED_BULK.mean;
-  const fillings = lidNumbers.map((lidNumber, i) => ({
-    id: `${work.command}.j${i + 1}`,
-    lidNumber,
-    jarId: jar.id,
-    jarName: jar.name,
-    geometryId: jar.geometryId,
-    lid: jar.lid,
-    headspaceMm: usualHeadspace(shape),
-    usableMl: room,
-    vegG: contentsG,
-    vegRoomMl: room * 0.92,
-    contentsG,
-    startG: (contentsG * input.quarters) / 4
-  }));
-  await batches.append(work, work.command, [
+  const jarsAll = all.flatMap((b) => b.fillings);
+  const lidNumbers = nextLidNumbers(input.jars, jarsAll, work.wall);
+  const entered = enter(
     {
-      type: 'entered',
-      data: {
-        name: input.name,
-        styleId: s.id,
-        items: [{ lotId: null, cropId: kind.id, name: kind.name, preparedG: contentsG * input.jars }],
-        equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100,
-        equilibriumSd: 0,
-        saltKindId: null,
-        brinePlannedMl: null,
-        brineUsedMl: null,
-        brineSaid: false,
-        saltG: null,
-        note: input.note,
-        placeId: place.id,
-        fillings,
-        since: wall(input.since, 12),
-        placeSince: wall(placeSince, 12)
-      }
-    }
-  ]);
+      name: input.name,
+      style: s,
+      crop: kind,
+      jar,
+      shape,
+      inUse: jarsAll.filter((f) => f.emptiedAt === null && f.jarId === jar.id).length,
+      place,
+      since: input.since,
+      placeSince,
+      quarters: input.quarters,
+      equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100,
+      note: input.note
+    },
+    lidNumbers.map((lidNumber, i) => ({ id: `${work.command}.j${i + 1}`, lidNumber }))
+  );
+  if (!entered.ok) return entered;
+  await batches.append(work, work.command, [entered.value]);
   return done({ batchId: work.command, name: input.name, lidNumbers });
 });

@@ -130,7 +130,11 @@ function started(
       brineUsedMl: usedMl,
       brineSaid: input.brineUsed !== '',
       saltG: w.salt.weighG,
-      note: [input.note, ...input.knowing.map((r) => `Knew of: ${r}`)].filter(Boolean).join(' · '),
+      note: input.note,
+      // Only what there was to know: a rule that does not hold here was not overridden.
+      knowing: w.cautions
+        .filter((c) => c.level === 'harm' && input.knowing.includes(c.rule))
+        .map((c) => c.rule),
       placeId: place.id,
       fillings: w.jars.map((card, i) =>
         filling(card, poured, `${work.command}.j${i + 1}`, lidNumbers[i] ?? 0)

@@ -5,6 +5,7 @@
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind, tasteWord } from '$lib/core/salt';
+  import { isRule, RULES } from '$lib/core/safety';
   import { style } from '$lib/core/style';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
@@ -28,6 +29,7 @@
   const verdicts = $derived(verdictsOf(b, house.household.places, house.now));
   const live = $derived(b.fillings.some((f) => f.emptiedAt === null));
   const w = $derived(data.said.worksheet);
+  const reasonOf = (rule: string) => (isRule(rule) ? RULES[rule].reason : rule);
   // A season's care is many lines: the newest stand here, the rest a tap away, and all of them on paper.
   const NEWEST = 12;
   const lines = $derived([...data.said.lines].reverse());
@@ -52,6 +54,9 @@
     ? ` ${b.note.replace(/\.$/, '')}.`
     : ''}
 </p>
+{#each b.knowing as rule (rule)}
+  <p class="heed mt-2">Read before the start, and taken on knowingly: {reasonOf(rule)}</p>
+{/each}
 
 <div class="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
   <div class="flex min-w-0 flex-col gap-7">

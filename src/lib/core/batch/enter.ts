@@ -1,0 +1,100 @@
+import { wall, type Day } from '../calendar/index';
+import type { OwnedJar, Place } from '../kit/index';
+import type { Crop } from '../produce/index';
+import { as } from '../quantity/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { brineDensity } from '../salt/index';
+import { cutFor, usualSaltFor, type Style } from '../style/index';
+import { byBulk, usableMl, usualHeadspace, type JarGeometry } from '../vessel/index';
+import { fillsPerMl, packsOf } from '../worksheet/index';
+import type { BatchEvent } from './batch';
+
+/** A jar as it would be filled by this style, to its line: what is of the vegetable, and what of the brine over it. */
+export interface StandingFill {
+  readonly vegG: number;
+  readonly brineG: number;
+}
+
+/** Common practice, no source: the solids reach so far up to the fill line. */
+const SOLIDS_REACH = 0.92;
+
+/**
+ * What a jar that nobody weighed holds, by how its style cuts and packs its crop: pressed shreds by bulk weight in their own
+ * juice, pieces by density and packing with brine between them, a mash without.
+ * Example: a litre of gherkins upright holds about 0.58 kg of them, and brine.
+ */
+export function standingFill(roomMl: number, crop: Crop, s: Style, salinity: number): StandingFill {
+  const cut = cutFor(s, crop);
+  const { fraction } = packsOf(crop, cut, s.salting);
+  const vegG = roomMl * fillsPerMl(crop, cut, fraction);
+  if (byBulk(cut, fraction)) return { vegG, brineG: 0 };
+  const brineMl = Math.max(0, roomMl - vegG / crop.density);
+  return { vegG, brineG: brineMl * brineDensity(as.trueStrength(salinity), 20) };
+}
+
+/** What already stood there, as it is said on the first day. */
+export interface Standing {
+  readonly name: string;
+  readonly style: Style;
+  readonly crop: Crop;
+  readonly jar: OwnedJar;
+  readonly shape: JarGeometry;
+  /** How many of that kind are in use. */
+  readonly inUse: number;
+  readonly place: Place;
+  readonly since: Day;
+  readonly placeSince: Day;
+  /** Quarters of each jar that are left. */
+  readonly quarters: number;
+  /** As it is known, a mass fraction; null: nobody knows. */
+  readonly equilibrium: number | null;
+  readonly note: string;
+}
+
+/** Jars that stand already become a batch, with the lid numbers given; refuses the pantry and jars that are not free. */
+export function enter(
+  said: Standing,
+  lids: readonly { readonly id: string; readonly lidNumber: number }[]
+): Outcome<BatchEvent> {
+  const { name, style, crop, jar, shape, place } = said;
+  if (place.kind === 'pantry')
+    return refuse('raw-not-pantry', { field: 'placeId', values: { place: place.name } });
+  const free = jar.owned - said.inUse;
+  if (lids.length > free) return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free } });
+  const room = usableMl(shape);
+  const fill = standingFill(room, crop, style, said.equilibrium ?? usualSaltFor(style, [crop.id]));
+  const contentsG = fill.vegG + fill.brineG;
+  return done({
+    type: 'entered',
+    data: {
+      name,
+      styleId: style.id,
+      items: [{ lotId: null, cropId: crop.id, name: crop.name, preparedG: fill.vegG * lids.length }],
+      equilibrium: said.equilibrium,
+      equilibriumSd: 0,
+      saltKindId: null,
+      brinePlannedMl: null,
+      brineUsedMl: null,
+      brineSaid: false,
+      saltG: null,
+      note: said.note,
+      placeId: place.id,
+      since: wall(said.since, 12),
+      placeSince: wall(said.placeSince, 12),
+      fillings: lids.map(({ id, lidNumber }) => ({
+        id,
+        lidNumber,
+        jarId: jar.id,
+        jarName: jar.name,
+        geometryId: jar.geometryId,
+        lid: jar.lid,
+        headspaceMm: usualHeadspace(shape),
+        usableMl: room,
+        vegG: fill.vegG,
+        vegRoomMl: room * SOLIDS_REACH,
+        contentsG,
+        startG: (contentsG * said.quarters) / 4
+      }))
+    }
+  });
+}
