@@ -27,6 +27,16 @@ test('two are made side by side: each has its picks, its jars, its choices and i
   await expect(benches.getByRole('link', { name: /Kohlrabi/ })).toBeVisible();
   await expect(benches.getByRole('link', { name: /Carrot/ })).toHaveAttribute('aria-current', 'page');
 
+  // More from the Garden comes to the bench that asks for it.
+  await say(request, 'weigh-in', { commandId: 'more', cropId: 'fennel', variety: 'More', weight: '400 g' });
+  await page.getByText('Take more from the Garden').click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Fennel, More' })
+    .getByRole('button', { name: 'Take Fennel to the bench' })
+    .click();
+  await page.getByRole('textbox', { name: 'Fennel, prepared' }).fill('300 g');
+
   // A choice here is none there, and each takes its own back.
   await page.getByRole('button', { name: 'More salt' }).click();
   const salt = page.getByLabel('Salt', { exact: true });

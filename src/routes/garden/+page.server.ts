@@ -1,7 +1,7 @@
 import { dayOfWall } from '$lib/core/calendar';
 import { rawLife } from '$lib/core/lot';
 import { lots } from '$lib/server/repos';
-
+import { makingsOf } from '$lib/server/usecases';
 import { nowOf } from '$lib/server/views';
 import type { PageServerLoad } from './$types';
 
@@ -21,6 +21,8 @@ export const load: PageServerLoad = async ({ locals }) => {
       ...open.filter((l) => l.gardenG <= 0).reverse(),
       ...(await lots.latest(db, { live: false, most: GONE_SHOWN }))
     ].slice(0, GONE_SHOWN),
+    /** The benches on which something is made: a pick may go to any. */
+    benches: (await makingsOf(db)).map(({ id, name }) => ({ id, name })),
     recentCrops: [...new Set((await lots.briefs(db, { most: 20 })).map((l) => l.cropId))]
   };
 };

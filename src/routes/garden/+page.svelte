@@ -67,7 +67,7 @@
           </p>
           <ActionForm
             command="take-to-bench"
-            values={{ lotId: p.lot.id, weight: '' }}
+            values={{ lotId: p.lot.id, bench: data.benches[0]?.id, weight: '' }}
             next={{ href: '/bench', text: 'Go to the bench' }}
           >
             {#snippet children({ busy })}<button
@@ -107,4 +107,4 @@
   </section>
 {/if}
 
-<PickDialog bind:lot={chosen} />
+<PickDialog bind:lot={chosen} benches={data.benches} />

@@ -123,7 +123,13 @@
       <h1 class="hidden lg:block">{bench.style.name}</h1>
       <div class="order-3 lg:order-none"><ByRecipe {bench} recipes={data.recipes} {scaled} /></div>
       <div class="order-2 lg:order-none">
-        <GoingIn {bench} lots={data.lots} pieces={data.learnt.pieces} alone={data.makings.length < 2} />
+        <GoingIn
+          {bench}
+          lots={data.lots}
+          pieces={data.learnt.pieces}
+          waiting={data.waiting}
+          alone={data.makings.length < 2}
+        />
       </div>
       <div class="order-5 lg:order-none"><Extras {bench} /></div>
       <div class="order-6 lg:order-none"><Choices {bench} /></div>

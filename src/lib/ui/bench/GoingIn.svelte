@@ -1,7 +1,7 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
-  import type { LotOnBench } from '$lib/core/lot';
+  import type { Lot, LotOnBench } from '$lib/core/lot';
   import { crop } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -13,17 +13,21 @@
   import { questionWords } from '../words';
   import type { Bench } from './bench.svelte';
   import AnotherBench from './AnotherBench.svelte';
+  import FromGarden from './FromGarden.svelte';
   import SortDialog from './SortDialog.svelte';
 
   let {
     bench,
     lots,
     pieces,
+    waiting,
     alone
   }: {
     bench: Bench;
     lots: readonly LotOnBench[];
     pieces: Readonly<Record<string, Learned>>;
+    /** Picks in the Garden. */
+    waiting: readonly Lot[];
     /** Nothing is made beside it. */
     alone: boolean;
   } = $props();
@@ -110,6 +114,12 @@
       </p>
     {/if}
   </div>
+  {#if waiting.length > 0}
+    <details class="no-print">
+      <summary class="act">Take more from the Garden</summary>
+      <FromGarden bench={bench.id} {waiting} />
+    </details>
+  {/if}
   {#if alone}<AnotherBench bench={bench.id} />{/if}
 </section>
 <SortDialog bind:lot={sorting} ondone={(lot) => bench.weights.forget(lot.id)} />

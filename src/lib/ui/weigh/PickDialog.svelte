@@ -10,7 +10,12 @@
   import { useHouse } from '../house/house.svelte';
 
   /** What else to do with a pick: take a part to the bench, give it another end, correct the weigh-in. */
-  let { lot = $bindable() }: { lot: Lot | null } = $props();
+  let {
+    lot = $bindable(),
+    benches
+  }: { lot: Lot | null; benches: readonly { readonly id: string; readonly name: string }[] } = $props();
+  let bench = $state<string>();
+  const to = $derived(benches.find((b) => b.id === bench)?.id ?? benches[0]?.id);
   const house = useHouse();
   let how = $state<string>('eaten fresh');
   let part = $state('');
@@ -54,11 +59,22 @@
     </ActionForm>
     <ActionForm
       command="take-to-bench"
-      values={{ lotId: lot.id, weight: part }}
+      values={{ lotId: lot.id, weight: part, bench: to }}
       ondone={close}
-      next={{ href: '/bench', text: 'Go to the bench' }}
+      next={{ href: to ? `/bench?bench=${to}` : '/bench', text: 'Go to the bench' }}
     >
       {#snippet children({ busy, problemAt })}
+        {#if benches.length > 1}
+          <div class="pb-3">
+            <ChoiceField
+              label="Which bench"
+              id="which-bench"
+              value={to}
+              onchange={(chosen) => (bench = chosen)}
+              items={benches.map((b) => ({ value: b.id, name: b.name }))}
+            />
+          </div>
+        {/if}
         <Button type="submit" disabled={busy} class="w-full"
           >{part.trim() ? `Take ${part.trim()} to the bench` : 'Take all of it to the bench'}</Button
         >
