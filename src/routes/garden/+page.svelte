@@ -95,7 +95,7 @@
         <li class="flex flex-wrap justify-between gap-x-6 border-b border-rule-soft py-2">
           <span
             >{crop(lot.cropId)?.name}<span class="text-quiet"
-              >, {lot.bed}, {relativeDay(wall(lot.day, 12), house.now)}</span
+              >, {[lot.bed, relativeDay(wall(lot.day, 12), house.now)].filter(Boolean).join(', ')}</span
             ></span
           >
           <span class="text-right"
