@@ -1,3 +1,4 @@
 export * from './lot';
 export * from './history';
 export * from './learnt';
+export * from './decide';

@@ -1,31 +1,4 @@
-import type { RefusalCode } from './codes';
-import type { FieldName } from './fields';
-
+export * from './codes';
+export * from './days';
 export type { FieldName } from './fields';
-export { isRefusalCode, REFUSAL_CODES, type RefusalCode } from './codes';
-
-/**
- * A refusal is data: what could not be done, at which field, with the values a sentence needs.
- * The sentence itself is worded once, in `schema/words.ts`. A bug throws; a refusal is returned.
- */
-export interface Refusal {
-  readonly code: RefusalCode;
-  readonly field?: FieldName;
-  readonly values?: Readonly<Record<string, string | number>>;
-}
-
-export type Outcome<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
-
-/** Wraps a good answer. Example: `done(3)` is `{ ok: true, value: 3 }`. */
-export function done<T>(value: T): { readonly ok: true; readonly value: T } {
-  return { ok: true, value };
-}
-
-/** Wraps a refusal. Example: `refuse('missing', { field: 'weight' }).refusal.code` is `'missing'`. */
-export function refuse(
-  code: RefusalCode,
-  more: { field?: FieldName; values?: Record<string, string | number> } = {}
-): { readonly ok: false; readonly refusal: Refusal } {
-  return { ok: false, refusal: { code, ...more } };
-}
+export * from './refuse';

@@ -13,7 +13,7 @@ import { signCalled } from '../../core/safety';
 import { dayOfWall } from '../../core/calendar';
 import { quarterG } from '../../core/larder';
 import { crop } from '../../core/produce';
-import { done, refuse, type Outcome } from '../../core/refusal';
+import { done, refuse, strangeDay, type Outcome } from '../../core/refusal';
 import { style } from '../../core/style';
 import { jarGeometry } from '../../core/vessel';
 import { waysOf } from '../../core/kit';
@@ -22,7 +22,6 @@ import type { Work } from '../db/aggregate';
 import { batches, household, numbered } from '../repos';
 import type { Answer } from '../../schema/commands';
 import { useCase } from './act';
-import { strangeDay } from './days';
 
 /** Do or skip a care task: all the jars named, with one tap. */
 export const logCare = useCase('care', async (work, input) => {
