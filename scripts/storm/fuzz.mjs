@@ -280,11 +280,15 @@ export async function fuzzForms(ground) {
   );
 }
 
+/** A name or a word may be any text, `Infinity` too: it is shown as the text that it is. */
+const isWord = (name) => WORDS.has(name) || /id$/i.test(name);
+
 /** Where a reading holds a number that no kitchen has: an instant in ms is the largest there is; undefined: nowhere. */
 function absurdAt(v, at = '') {
   if (typeof v === 'number') return Math.abs(v) < 1e13 ? undefined : at;
   if (typeof v === 'string') return NO_NUMBERS.has(v) ? `${at} = ${v}` : undefined;
   for (const [name, inner] of Object.entries(v ?? {})) {
+    if (typeof inner === 'string' && isWord(name)) continue;
     const found = absurdAt(inner, `${at}.${name}`);
     if (found !== undefined) return found;
   }

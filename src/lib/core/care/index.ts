@@ -4,3 +4,4 @@ export * from './ph';
 export { EVENING, MORNING, pHLineDay, slotsOf, type JarCase } from './slots';
 export * from './tasks';
 export * from './verdict';
+export * from './decide';

@@ -1,1 +1,2 @@
 export * from './larder';
+export * from './decide';

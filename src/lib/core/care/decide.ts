@@ -1,0 +1,114 @@
+import { move, standingFillings, type Batch, type BatchEvent, type CareKind } from '../batch/index';
+import type { WallMinute } from '../calendar/index';
+import type { Place } from '../kit/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { signCalled } from '../safety/index';
+import { careTasks } from './tasks';
+import { verdictOn } from './verdict';
+
+/** What stands around a batch when something is done with it: the household's places, and the time. */
+export interface CareRound {
+  readonly places: readonly Place[];
+  readonly now: WallMinute;
+}
+
+/** Refuses what is not done with a jar that is to be thrown away: tasting, moving, eating, giving. */
+export function notCondemned(b: Batch, ids: readonly string[], { places, now }: CareRound): Outcome<null> {
+  for (const f of b.fillings.filter((j) => ids.includes(j.id) && j.emptiedAt === null)) {
+    const verdict = verdictOn(b, f, places, now);
+    if (!verdict) continue;
+    const why =
+      verdict.by.kind === 'pH'
+        ? `pH ${verdict.by.pH} on day ${verdict.by.day}.`
+        : `${signCalled(verdict.by.sign)?.sign ?? 'a sign of spoiling'}.`;
+    return refuse('discard-first', { field: 'fillingIds', values: { lidNumber: f.lidNumber, why } });
+  }
+  return done(null);
+}
+
+/** Care done or skipped for those of the jars named that are due for it. */
+export function cared(
+  b: Batch,
+  said: { kind: CareKind; how: 'done' | 'skipped'; slot: WallMinute; fillingIds: readonly string[] },
+  { places, now }: CareRound
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, said.fillingIds);
+  if (!jars.ok) return jars;
+  const { kind, how, slot } = said;
+  const open = careTasks(b, places, now).filter((t) => t.kind === kind);
+  const fillingIds = said.fillingIds.filter((id) =>
+    open.some((t) => t.due <= Math.max(slot, now) && t.fillingIds.includes(id))
+  );
+  if (fillingIds.length === 0) return refuse('already-answered', { field: 'fillingIds' });
+  return done({ type: 'cared', data: { kind, how, slot, fillingIds } });
+}
+
+/** Marks of a taste, from 0 to 5. */
+interface Marks {
+  readonly sour: number;
+  readonly salt: number;
+  readonly crunch: number;
+  readonly note: string;
+}
+
+/** A taste of jars that are sound. */
+export function tasted(
+  b: Batch,
+  { fillingIds, sour, salt, crunch, note }: Marks & { fillingIds: readonly string[] },
+  around: CareRound
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, fillingIds);
+  if (!jars.ok) return jars;
+  const sound = notCondemned(b, fillingIds, around);
+  return sound.ok ? done({ type: 'tasted', data: { fillingIds, sour, salt, crunch, note } }) : sound;
+}
+
+/** A taste said wrongly; the old one stays in the log. */
+export const tasteCorrected = (
+  b: Batch,
+  { of, sour, salt, crunch, note }: Marks & { of: string }
+): Outcome<BatchEvent> =>
+  b.tastes.some((t) => t.id === of)
+    ? done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } })
+    : refuse('taste-unknown', { field: 'of' });
+
+/** A pH read off a strip: of any jar that holds something, condemned or not. */
+export function measured(b: Batch, said: { fillingIds: readonly string[]; pH: number }): Outcome<BatchEvent> {
+  const jars = standingFillings(b, said.fillingIds);
+  return jars.ok ? done({ type: 'measured', data: { fillingIds: said.fillingIds, pH: said.pH } }) : jars;
+}
+
+/** A reading that was wrong: what it really was; undefined: there was none. */
+export const pHCorrected = (b: Batch, said: { of: string; pH?: number | undefined }): Outcome<BatchEvent> =>
+  b.readings.some((r) => r.id === said.of)
+    ? done({ type: 'pHCorrected', data: { of: said.of, pH: said.pH ?? null } })
+    : refuse('reading-unknown', { field: 'of' });
+
+/** A sign that means "throw it away". */
+export function signSeen(
+  b: Batch,
+  said: { fillingIds: readonly string[]; sign: string }
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, said.fillingIds);
+  if (!jars.ok) return jars;
+  if (signCalled(said.sign)?.level !== 'discard') return refuse('sign-unknown', { field: 'sign' });
+  return done({ type: 'signSeen', data: { fillingIds: said.fillingIds, sign: said.sign } });
+}
+
+/** It was not what it seemed: the sign no longer counts. */
+export const signTakenBack = (b: Batch, of: string): Outcome<BatchEvent> =>
+  b.signs.some((s) => s.id === of)
+    ? done({ type: 'signTakenBack', data: { of } })
+    : refuse('sign-unknown', { field: 'of' });
+
+/** Sound jars to another place. */
+export function moved(
+  b: Batch,
+  said: { fillingIds: readonly string[]; placeId: string },
+  around: CareRound
+): Outcome<BatchEvent> {
+  const place = around.places.find((p) => p.id === said.placeId);
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  const sound = notCondemned(b, said.fillingIds, around);
+  return sound.ok ? move(b, said.fillingIds, place) : sound;
+}

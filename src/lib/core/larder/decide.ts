@@ -1,0 +1,65 @@
+import {
+  correctPortion,
+  portion,
+  standingFillings,
+  type Batch,
+  type BatchEvent,
+  type PortionHow
+} from '../batch/index';
+import { notCondemned, type CareRound } from '../care/index';
+import { bareMass, readWeight, type Ways } from '../reading/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { quarterG } from './larder';
+
+/** How much of a jar, as it is said: by quarters, or a weight as typed. */
+interface AmountSaid {
+  readonly amount: 'quarter' | 'half' | 'all' | 'weight';
+  readonly weight: string;
+}
+
+/** Another hand may have taken of it since the page was looked at, g. */
+const SAME_G = 1;
+
+/** Eaten, given or thrown away: a part or all of one jar. What is to be thrown away is only thrown away. */
+export function portioned(
+  b: Batch,
+  said: AmountSaid & { fillingId: string; how: PortionHow; reason: string; seenG?: number | undefined },
+  ways: Ways,
+  around: CareRound
+): Outcome<BatchEvent> {
+  const sound = said.how === 'thrown' ? done(null) : notCondemned(b, [said.fillingId], around);
+  if (!sound.ok) return sound;
+  const jars = standingFillings(b, [said.fillingId]);
+  if (!jars.ok) return jars;
+  const jar = jars.value[0];
+  if (!jar) return refuse('jar-unknown', { field: 'fillingId' });
+  const { lidNumber, leftG } = jar;
+  if (said.seenG !== undefined && Math.abs(said.seenG - leftG) > SAME_G)
+    return refuse('changed-meanwhile', { field: 'amount', values: { lidNumber, leftG } });
+  const g = amountOf(said, leftG, quarterG(jar), ways);
+  return g.ok ? portion(b, jar.id, said.how, g.value, said.reason) : g;
+}
+
+/** It was more, or less, that was taken; 0 is nothing. */
+export function portionCorrected(
+  b: Batch,
+  said: { of: string; weight: string },
+  ways: Ways
+): Outcome<BatchEvent> {
+  if (/^0( ?g)?$/.test(said.weight)) return correctPortion(b, said.of, 0);
+  const read = readWeight(said.weight, 'weight', ways, bareMass(ways));
+  return read.ok ? correctPortion(b, said.of, read.value.g) : read;
+}
+
+function amountOf(
+  { amount, weight }: AmountSaid,
+  leftG: number,
+  quarter: number,
+  ways: Ways
+): Outcome<number> {
+  if (amount === 'all') return done(leftG);
+  if (amount === 'quarter') return done(quarter);
+  if (amount === 'half') return done(Math.min(leftG, 2 * quarter));
+  const read = readWeight(weight, 'weight', ways, bareMass(ways));
+  return read.ok ? done(read.value.g) : read;
+}
