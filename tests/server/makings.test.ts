@@ -147,6 +147,17 @@ describe('makings side by side', () => {
     expect(await house.db('current').select('stream', 'state').orderBy('stream')).toEqual(before);
   });
 
+  it('choices for benches on which nothing was laid have an end', async () => {
+    await lay('second', '2 kg', '1.6 kg');
+    await saveBenchDraft(house, { bench: 'second', set: { name: 'Kept' } });
+    for (let n = 0; n < 60; n++) await saveBenchDraft(house, { bench: `empty${n}`, set: { name: 'x' } });
+    expect((await house.db('draft').select('id').orderBy('id')).map((r: { id: string }) => r.id)).toEqual([
+      'empty59',
+      'second'
+    ]);
+    expect((await benchDraft(house.db, 'second')).name).toBe('Kept');
+  });
+
   it('the last of a clear first bench: what lies on another is shown', async () => {
     await lay('second', '2 kg', '1.6 kg');
     expect((await makingsOf(house.db)).map((m) => m.id)).toEqual(['second']);

@@ -193,6 +193,7 @@ export async function changeStoredDraft(
   change: z.output<typeof draftChangeSchema>
 ): Promise<BenchDraft> {
   const before = await benchDraft(trx, change.bench);
+  if (before.rev === undefined) await forgetEmpty(trx);
   const begun = change.anew ? {} : { begun: before.begun ?? (await beganLast(trx)) + 1 };
   const draft = { ...changeDraft(before, change), ...begun, rev: (before.rev ?? 0) + 1 };
   await trx('draft')
@@ -200,6 +201,14 @@ export async function changeStoredDraft(
     .onConflict('id')
     .merge();
   return draft;
+}
+
+/** Choices made for a bench on which nothing was ever laid are forgotten once another is begun: their number has an end. */
+async function forgetEmpty(trx: Knex): Promise<void> {
+  const lying = (await lots.list(trx, 'live')).flatMap((l) => Object.keys(l.benches));
+  await trx('draft')
+    .whereNotIn('id', [FIRST_BENCH, ...lying])
+    .delete();
 }
 
 /** The place in the row of the bench that was begun last; 0 where none was. */
