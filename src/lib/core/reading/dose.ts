@@ -33,7 +33,10 @@ export function readDose(text: string, ways: DoseWays): Outcome<readonly DoseRea
   const bits = bitsOf(tokens(text), ways.system);
   if ('stop' in bits) return stopped(bits, bad);
   const read = understood(bits, ways);
-  return typeof read === 'string' ? bad(read) : done(read);
+  if (typeof read === 'string') return bad(read);
+  // Nothing of salt, or to nothing, is no dose: "0 quart a head".
+  const real = read.filter((r) => r.saltG > 0 && r.per > 0);
+  return real.length === 0 ? bad('dose-impossible') : done(real);
 }
 
 function stopped(
