@@ -5,7 +5,7 @@ import type { WallMinute } from '../calendar/index';
 import { putRight, type JarNow, type Remedy, type Trouble, type TroubleKind } from '../correct/index';
 import { crop } from '../produce/index';
 import { as, type TrueStrength } from '../quantity/index';
-import { readDose, readQuantity, type Ways } from '../reading/index';
+import { oneShare, readDose, readQuantity, type Ways } from '../reading/index';
 import { done, refuse, type Outcome, type FieldName } from '../refusal/index';
 import { DOSES, SALINITIES } from '../safety/index';
 import { brineDensity, trueStrength } from '../salt/index';
@@ -100,15 +100,10 @@ function readStrength(said: string, ways: Ways): Outcome<TrueStrength> {
   const strengths = read.value
     .filter((r) => r.base === 'water')
     .map((r) => (r.saltG * (r.pure ? 1 : r.kind.purity)) / r.per);
-  const [low, high] = [Math.min(...strengths), Math.max(...strengths)];
-  if (strengths.length === 0) return refuse('strength-of-what', { field, values: { said } });
-  if (high > low * 1.05)
-    return refuse('strength-unclear', {
-      field,
-      values: { said, low: (low * 100).toFixed(1), high: (high * 100).toFixed(1) }
-    });
-  if (low > DOSES.to) return refuse('salinity-strange', { field, values: { said } });
-  return done(trueStrength(as.perWater(low)));
+  const share = oneShare(strengths, { field, said, none: 'strength-of-what' });
+  if (!share.ok) return share;
+  if (share.value > DOSES.to) return refuse('salinity-strange', { field, values: { said } });
+  return done(trueStrength(as.perWater(share.value)));
 }
 
 /** Liquid as people say it: grams, millilitres, or millimetres of level in this jar. */

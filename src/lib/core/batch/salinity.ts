@@ -2,9 +2,8 @@ import type { WallMinute } from '../calendar/index';
 import type { JarNow, Phase, Remedy, Trouble } from '../correct/index';
 import { crop } from '../produce/index';
 import { as } from '../quantity/index';
-import { BRUISED_D, evenAfterHours, RAW_FLESH_D } from '../salt/index';
+import { eveningOut } from '../worksheet/index';
 import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
-import { pieceRadius } from '../vessel/index';
 import type { Batch } from './batch';
 import type { Filling } from './facts';
 import type { Correction } from './correction';
@@ -45,19 +44,15 @@ export function freeBrineG(f: Filling): number {
 /** After so many days its flesh is sour and lets salt through as bruised shreds do. Recalled, weak. */
 const SOUR_DAYS = 5;
 
-/** Between the pieces of a jar that nobody stirs it takes an hour at least. Common practice, no source. */
-const STIRRED_HOURS = 1;
-
 /** Hours until the thickest piece of a jar has evened out. */
 export function evenHoursOf(b: Batch, now: WallMinute): number {
   const s = styleOf(b.styleId);
   const cuts = b.items.flatMap((i) => {
     const c = crop(i.cropId);
-    return s && c ? [{ id: c.id, cut: cutFor(s, c) }] : [];
+    return s && c ? [{ cropId: c.id, cut: cutFor(s, c) }] : [];
   });
-  const radius = Math.max(2, ...cuts.map((c) => pieceRadius(c.id, c.cut)));
-  const bruised = s?.salting !== 'brine' || now - b.startedAt > SOUR_DAYS * 1440;
-  return Math.max(STIRRED_HOURS, evenAfterHours(radius, bruised ? BRUISED_D : RAW_FLESH_D));
+  const soured = now - b.startedAt > SOUR_DAYS * 1440;
+  return eveningOut(cuts, s?.salting ?? 'dry', soured).hours;
 }
 
 /** Where a batch should end: what it aimed at, for want of that its style's usual salt. */

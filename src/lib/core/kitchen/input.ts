@@ -2,10 +2,10 @@ import type { Household } from '../kit/index';
 import type { KeptBrine } from '../pantry/index';
 import { waysOf } from '../kit/index';
 import type { Learned } from '../learn/index';
-import { pickedOnBench, type LotOnBench } from '../lot/index';
+import { pickedOnBench, readPrepared, type LotOnBench } from '../lot/index';
 import { crop, pieceWeights } from '../produce/index';
 import { as } from '../quantity/index';
-import { bareMass, readCount, readQuantity, weightOfCountRead, type Ways } from '../reading/index';
+import { bareMass, readQuantity, type Ways } from '../reading/index';
 import type { Outcome, Refusal } from '../refusal/index';
 import { BY_TASTE, type DosingWay } from '../salt/index';
 import type { Salting } from '../style/index';
@@ -60,19 +60,15 @@ export interface Prepared {
   readonly unit?: string;
 }
 
-/** Reads a prepared weight or a count of pieces; null where it cannot be read, or is not said yet. */
-export function readPrepared(said: string, cropId: string, ways: Ways, own?: Learned): Prepared | null {
+/** A prepared weight as it stands in a field; null where it cannot be read, or is not said yet. */
+export function preparedTyped(said: string, cropId: string, ways: Ways, own?: Learned): Prepared | null {
   if (said.trim() === '') return null;
-  const read = readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system });
-  if (read.ok) {
-    const { value, sd, unit } = read.value;
-    return value > 0 ? { g: value, ...(sd > 0 ? { sd } : {}), ...(unit ? { unit } : {}) } : null;
-  }
-  const c = crop(cropId);
-  const count = c && readCount(said, c);
-  if (!count?.ok) return null;
-  const { mean, sd } = weightOfCountRead(count.value, own);
-  return { g: mean, sd };
+  const unit = bareMass(ways);
+  const read = readPrepared({ weight: said, unit }, cropId, { ways, ownPiece: own });
+  if (!read.ok) return null;
+  const { g, sd } = read.value;
+  const weighed = readQuantity(said, { kind: 'mass', unit, system: ways.system });
+  return { g, ...(sd ? { sd } : {}), ...(weighed.ok ? { unit: weighed.value.unit } : {}) };
 }
 
 /** A pick on a bench as the worksheet takes it. */

@@ -1,4 +1,4 @@
-import { bareMass, readDose, readQuantity, readWeight, type Ways } from '../reading/index';
+import { bareMass, oneShare, readDose, readQuantity, readWeight, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { SALINITIES } from '../safety/index';
 import { saltyIngredient, type Rinsed } from '../salt/index';
@@ -67,16 +67,11 @@ export function readHeavy(
       r.base === 'head' ? (pieceG(r.piece ?? '') ?? NaN) * r.per : r.base === 'vegetables' ? r.per : NaN;
     return perG > 0 ? [r.saltG / perG] : [];
   });
-  const [low, high] = [Math.min(...shares), Math.max(...shares)];
-  if (shares.length === 0) return refuse('heavy-of-what', { field, values: { said } });
-  if (high > low * 1.05)
-    return refuse('strength-unclear', {
-      field,
-      values: { said, low: (low * 100).toFixed(1), high: (high * 100).toFixed(1) }
-    });
-  if (low < HEAVY.from || low > HEAVY.to)
-    return refuse('heavy-strange', { field, values: { said, percent: (low * 100).toFixed(1) } });
-  return done(low);
+  const share = oneShare(shares, { field, said, none: 'heavy-of-what' });
+  if (!share.ok) return share;
+  if (share.value < HEAVY.from || share.value > HEAVY.to)
+    return refuse('heavy-strange', { field, values: { said, percent: (share.value * 100).toFixed(1) } });
+  return share;
 }
 
 /** What was weighed and measured after a rinse, as typed; a percent wins over a taste. */

@@ -139,17 +139,24 @@ export function prepared(
   const { bench } = lot;
   if (lot.benchG <= 0) return refuse('bench-empty', { field: 'lotId' });
   if (said.weight === '') return done({ g: 0, event: { type: 'prepared', data: { bench, weighed: null } } });
-  const kind = crop(lot.cropId);
-  const read = readWeight(said.weight, 'weight', ways, said.unit);
-  const weighed = kind
-    ? weighedOrCounted(read, said.weight, kind, (n) => weightOfCountRead(n, ownPiece))
-    : read;
+  const weighed = readPrepared(said, lot.cropId, { ways, ownPiece });
   if (!weighed.ok) return weighed;
   const { g } = weighed.value;
   // Washing and soaking add a little; far more than was picked is a slip.
   if (g > lot.benchG * 1.1 + 5 && !('sd' in weighed.value))
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: lot.benchG } });
   return done({ g, event: { type: 'prepared', data: { bench, weighed: weighed.value } } });
+}
+
+/** What prepared vegetables weigh, as typed: a weight, or a count of pieces with its spread. Page and house read it alike. */
+export function readPrepared(
+  said: { weight: string; unit?: string | undefined },
+  cropId: string,
+  { ways, ownPiece }: Pick<Around, 'ways' | 'ownPiece'>
+): Outcome<Weighing> {
+  const kind = crop(cropId);
+  const read = readWeight(said.weight, 'weight', ways, said.unit);
+  return kind ? weighedOrCounted(read, said.weight, kind, (n) => weightOfCountRead(n, ownPiece)) : read;
 }
 
 const PARTS = ['culled', 'prepared', 'followers', 'greens', 'seed', 'offcuts'] as const;

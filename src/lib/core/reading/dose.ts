@@ -1,4 +1,4 @@
-import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
+import { done, refuse, type Outcome, type RefusalCode, type FieldName } from '../refusal/index';
 import {
   BY_TASTE,
   SALT_KINDS,
@@ -37,6 +37,24 @@ export function readDose(text: string, ways: DoseWays): Outcome<readonly DoseRea
   // Nothing of salt, or to nothing, is no dose: "0 quart a head".
   const real = read.filter((r) => r.saltG > 0 && r.per > 0);
   return real.length === 0 ? bad('dose-impossible') : done(real);
+}
+
+/** Readings that end further apart than this are asked about, never guessed. */
+const APART = 1.05;
+
+/**
+ * The one share of salt that several readings mean. Refuses `none` where there is no reading, and `strength-unclear`, naming
+ * both ends, where they differ by more than a twentieth.
+ */
+export function oneShare(
+  shares: readonly number[],
+  { field, said, none }: { field: FieldName; said: string; none: RefusalCode }
+): Outcome<number> {
+  const [low, high] = [Math.min(...shares), Math.max(...shares)];
+  if (shares.length === 0) return refuse(none, { field, values: { said } });
+  if (high <= low * APART) return done(low);
+  const percent = (share: number) => (share * 100).toFixed(1);
+  return refuse('strength-unclear', { field, values: { said, low: percent(low), high: percent(high) } });
 }
 
 function stopped(

@@ -1,7 +1,7 @@
 export { readQuantity, readTemperature, type Reading, type ReadOptions } from './quantity';
 export { readCount, weightOfCountRead, type CountRead } from './count';
 export { cropNamed, saltyNamed } from './names';
-export { readDose } from './dose';
+export { oneShare, readDose } from './dose';
 export * from './weight';
 export * from './ways';
 export { readNumber } from './tokens';

@@ -21,7 +21,13 @@ export function eventStream<T>(
           stop();
           return controller.close();
         }
-        if ((controller.desiredSize ?? 0) < -20 && mayMiss(word)) return;
+        const behind = -(controller.desiredSize ?? 0);
+        if (behind > 20 && mayMiss(word)) return;
+        // Nobody reads any more: a phone that left the house. It asks anew when it is back.
+        if (behind > 500) {
+          stop();
+          return controller.close();
+        }
         controller.enqueue(bytes.encode(`data: ${JSON.stringify(word)}\n\n`));
       });
     },

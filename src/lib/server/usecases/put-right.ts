@@ -1,9 +1,17 @@
-import { correctionOf, remedyFor, standingFillings, type BatchEvent } from '../../core/batch';
+import {
+  correctionOf,
+  remedyFor,
+  standingFillings,
+  type Batch,
+  type BatchEvent,
+  type Filling
+} from '../../core/batch';
 import { SAUCE_BASES } from '../../core/correct';
-import { done, refuse } from '../../core/refusal';
+import { done, refuse, type Outcome } from '../../core/refusal';
 import { asMeasured, saltKind } from '../../core/salt';
 import { waysOf } from '../../core/kit';
 import { bareMass, readWeight } from '../../core/reading';
+import type { Work } from '../db/aggregate';
 import { batches, household, OURS, pantries, pantry } from '../repos';
 import { useCase } from './act';
 
@@ -12,17 +20,15 @@ import { useCase } from './act';
  * is their own from then on; the salt comes off the pantry shelf.
  */
 export const putRightJars = useCase('put-right', async (work, input) => {
-  const found = await batches.load(work.trx, input.batchId);
-  if (!found) return refuse('batch-unknown', { field: 'batchId' });
-  const b = found.state;
-  const jars = standingFillings(b, input.fillingIds);
-  if (!jars.ok) return jars;
+  const named = await jarsNamed(work, input);
+  if (!named.ok) return named;
+  const { b, jars } = named.value;
   const ours = await household(work.trx);
   const table = saltKind(b.saltKindId ?? ours.saltKindId) ?? saltKind(ours.saltKindId);
   if (!table) return refuse('salt-unknown', { field: 'batchId' });
   const { purity } = asMeasured(table, ours.ownSpoons);
   const events: BatchEvent[] = [];
-  for (const f of jars.value) {
+  for (const f of jars) {
     const right = remedyFor(input, b, f, work.wall, waysOf(ours));
     if (!right.ok) return right;
     const { trouble, remedy, jar } = right.value;
@@ -46,16 +52,14 @@ export const putRightJars = useCase('put-right', async (work, input) => {
     ]);
   const last = events.at(-1);
   const ends = last?.type === 'putRight' ? last.data.to : 0;
-  return done({ batchId: b.id, name: b.name, lidNumbers: jars.value.map((f) => f.lidNumber), ends });
+  return done({ batchId: b.id, name: b.name, lidNumbers: jars.map((f) => f.lidNumber), ends });
 });
 
 /** Vinegar or citric acid stirred into a sauce: a reading of the pH before, and what went in. */
 export const sourSauce = useCase('sour-sauce', async (work, input) => {
-  const found = await batches.load(work.trx, input.batchId);
-  if (!found) return refuse('batch-unknown', { field: 'batchId' });
-  const b = found.state;
-  const jars = standingFillings(b, input.fillingIds);
-  if (!jars.ok) return jars;
+  const named = await jarsNamed(work, input);
+  if (!named.ok) return named;
+  const { b, jars } = named.value;
   if (!SAUCE_BASES[b.styleId]) return refuse('no-sauce', { field: 'batchId' });
   const ways = waysOf(await household(work.trx));
   const sauce = readWeight(input.sauce, 'sauce', ways, bareMass(ways));
@@ -66,5 +70,16 @@ export const sourSauce = useCase('sour-sauce', async (work, input) => {
     { type: 'measured', data: { fillingIds, pH } },
     { type: 'soured', data: { fillingIds, pH, wanted, sauceG: sauce.value.g, vinegarMl, citricG } }
   ]);
-  return done({ batchId: b.id, name: b.name, lidNumbers: jars.value.map((f) => f.lidNumber) });
+  return done({ batchId: b.id, name: b.name, lidNumbers: jars.map((f) => f.lidNumber) });
 });
+
+/** A batch, and those of its jars that are named; each holds something. */
+async function jarsNamed(
+  work: Work,
+  { batchId, fillingIds }: { batchId: string; fillingIds: readonly string[] }
+): Promise<Outcome<{ b: Batch; jars: readonly Filling[] }>> {
+  const found = await batches.load(work.trx, batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  const jars = standingFillings(found.state, fillingIds);
+  return jars.ok ? done({ b: found.state, jars: jars.value }) : jars;
+}

@@ -4,8 +4,8 @@
   import { paceFactor } from '$lib/core/care';
   import { plain, writePercent } from '$lib/core/quantity';
   import { scaleRecipe } from '$lib/core/recipe';
-  import { BRUISED_D, evenAfterHours, fleshShare, RAW_FLESH_D } from '$lib/core/salt';
-  import { jarsWorth, pieceRadius } from '$lib/core/vessel';
+  import { fleshShare } from '$lib/core/salt';
+  import { jarsWorth } from '$lib/core/vessel';
   import { waitWords } from '../batch/right';
   import { Bench } from './bench.svelte';
   import Answer from './Answer.svelte';
@@ -35,7 +35,7 @@
   import { questionWords } from '../words';
   import CopyText from './CopyText.svelte';
   import ToPick from './ToPick.svelte';
-  import { worksheetText } from '$lib/core/worksheet';
+  import { eveningOut, worksheetText } from '$lib/core/worksheet';
   import Cautions from '../why/Cautions.svelte';
   import HowItIsMade from '../style/HowItIsMade.svelte';
   import Unfold from '../style/Unfold.svelte';
@@ -69,15 +69,11 @@
   const rungs = $derived(
     doses.flatMap((d) => (d.ask ? [] : d.readings.slice(0, 1).map((r) => ({ text: d.text, ends: r.ends }))))
   );
-  // The thickest piece is the last to have its salt.
   const evening = $derived.by(() => {
     if (!sheet) return '';
-    const radius = Math.max(...sheet.items.map((i) => pieceRadius(i.cropId, i.cut)));
-    const d =
-      dry && !sheet.items.every((i) => i.cut === 'ring' || i.cut === 'strip') ? BRUISED_D : RAW_FLESH_D;
-    const hours = evenAfterHours(radius, d);
+    const { radiusMm, d, hours } = eveningOut(sheet.items, bench.salting);
     const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
-    const share = fleshShare(tasting, radius, d);
+    const share = fleshShare(tasting, radiusMm, d);
     return `Salt needs about ${waitWords(hours)} to even out; correct nothing sooner.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
   /** What goes in by the jar goes into a crock by the litre. */

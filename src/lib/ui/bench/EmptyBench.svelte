@@ -15,10 +15,10 @@
       : ''}.
   </p>
   <div class="mt-2 max-w-xl"><FromGarden {bench} {waiting} /></div>
-  <button class="act mt-2" onclick={() => weighIn.show(bench)}>+ weigh in</button>
+  <button class="act mt-2" onclick={() => weighIn.show()}>+ weigh in</button>
 {:else}
   <p class="mt-3 max-w-prose text-lg">
     Weigh in a pick, take it to the bench, and the jars, the brine and the salt follow.
-    <button class="act" onclick={() => weighIn.show(bench)}>+ weigh in</button>
+    <button class="act" onclick={() => weighIn.show()}>+ weigh in</button>
   </p>
 {/if}

@@ -104,7 +104,7 @@
     {/each}
   </ul>
   <div class="flex items-center justify-between">
-    <button class="act no-print" onclick={() => weighIn.show(bench.id)}>+ weigh in</button>
+    <button class="act no-print" onclick={() => weighIn.show()}>+ weigh in</button>
     {#if prepared}
       <p class="text-right">
         <b>{house.mass(prepared.mean)}</b> prepared{#if bench.estimated}, ± {house.mass(

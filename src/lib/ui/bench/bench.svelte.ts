@@ -3,10 +3,10 @@ import { waysOf, type Household, type Place } from '$lib/core/kit';
 import {
   inputOf,
   itemOf,
+  preparedTyped,
   readExtras,
   readFilled,
   readHeavy,
-  readPrepared,
   readRinsed,
   type BenchSaid,
   type Kitchen
@@ -155,7 +155,7 @@ export class Bench {
   readonly items = $derived.by((): WorksheetItem[] =>
     this.data().lots.map((l) => {
       const own = this.data().learnt.pieces[l.cropId];
-      return itemOf(l, readPrepared(this.weights.said(l), l.cropId, this.ways, own));
+      return itemOf(l, preparedTyped(this.weights.said(l), l.cropId, this.ways, own));
     })
   );
   /** Prepared, or what the picks should give, g. */

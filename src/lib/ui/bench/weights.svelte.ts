@@ -1,7 +1,7 @@
 import { SvelteMap } from 'svelte/reactivity';
 import type { LotOnBench } from '$lib/core/lot';
-import { crop } from '$lib/core/produce';
-import { bareMass, readCount, readQuantity, type Ways } from '$lib/core/reading';
+import { preparedTyped } from '$lib/core/kitchen';
+import { bareMass, type Ways } from '$lib/core/reading';
 import type { Problem } from '$lib/schema/words';
 import { lookAgain } from '../house/look-again';
 import type { Outbox } from '../house/outbox.svelte';
@@ -74,10 +74,5 @@ export class PreparedWeights {
 }
 
 function readable(lot: LotOnBench, said: string, ways: Ways): boolean {
-  const c = crop(lot.cropId);
-  return (
-    said.trim() === '' ||
-    readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system }).ok ||
-    (c !== undefined && readCount(said, c).ok)
-  );
+  return said.trim() === '' || preparedTyped(said, lot.cropId, ways) !== null;
 }

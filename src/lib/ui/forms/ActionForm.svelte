@@ -57,6 +57,8 @@
 
   let commandId = $state(nanoid());
   let busy = $state(false);
+  /** Something was typed here and is not sent yet. */
+  let touched = $state(false);
   let problems = $state<Problem[]>([]);
   /** What is not about one field: said inside the form, where the hand is. */
   let trouble = $state<Problem | undefined>();
@@ -77,6 +79,8 @@
   action="/do/{command}"
   class={className}
   aria-label={label}
+  data-touched={touched || undefined}
+  oninput={() => (touched = true)}
   use:enhance={async ({ cancel, formData }) => {
     // A second tap while the first is on its way is the same tap.
     if (busy) return cancel();
@@ -90,6 +94,7 @@
       if (result.type === 'success') {
         problems = [];
         trouble = undefined;
+        touched = false;
         commandId = nanoid();
         const done = result.data as unknown as Done;
         // By then this form may be gone: a task that was done is no longer asked for.

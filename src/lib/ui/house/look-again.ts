@@ -1,5 +1,6 @@
 import { invalidateAll } from '$app/navigation';
 import { navigating } from '$app/state';
+import { keepTyped } from './typed';
 
 let last: Promise<void> = Promise.resolve();
 let waiting: Promise<void> | undefined;
@@ -15,7 +16,7 @@ export function lookAgain(): Promise<void> {
     waiting = undefined;
     do {
       while (navigating.complete) await navigating.complete.catch(() => undefined);
-      await invalidateAll();
+      await keepTyped(invalidateAll);
       // A page that began to open meanwhile has cut the asking short.
     } while (navigating.complete);
   });

@@ -1,5 +1,6 @@
 import { knownBeat } from './send';
 import { lookAgain } from './look-again';
+import { isTyping } from './typed';
 
 interface Told {
   readonly kinds: readonly string[];
@@ -63,7 +64,7 @@ class News {
     this.timer = setTimeout(() => {
       // Looked at meanwhile.
       if (knownBeat() === this.heard) return;
-      if ([...this.holds].some((busy) => busy())) return this.soon(ASK_AGAIN_MS);
+      if (isTyping() || [...this.holds].some((busy) => busy())) return this.soon(ASK_AGAIN_MS);
       void lookAgain();
     }, after);
   }

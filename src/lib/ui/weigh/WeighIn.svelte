@@ -18,6 +18,7 @@
   import { readCount, readQuantity } from '$lib/core/reading';
   import { plusMinus, together, type Spread } from '$lib/core/quantity';
   import { dayOfWall } from '$lib/core/calendar';
+  import { FIRST_BENCH } from '$lib/core/lot';
   import type { Answer } from '$lib/schema/commands';
   import type { ReadOf } from '$lib/schema/reads';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -53,6 +54,10 @@
   let kept = $state<Kept>('room');
   let bed = $state('');
   let toBench = $state(false);
+  // Taken on at once, it goes to the bench that one stands at.
+  const bench = $derived(
+    page.url.pathname === '/bench' ? String(page.data.bench ?? FIRST_BENCH) : FIRST_BENCH
+  );
   let day = $state('');
   let form = $state<HTMLElement>();
 
@@ -97,13 +102,13 @@
     clear();
     weighIn.open = false;
     if (!toBench) return;
-    if (!(await send('take-to-bench', { lotId, bench: weighIn.bench })).ok)
+    if (!(await send('take-to-bench', { lotId, bench: bench })).ok)
       toasts.say('It is weighed in, but still in the Garden.', {
         tone: 'trouble',
         more: 'Take it to the bench from there.'
       });
     if (String(page.url.pathname) === '/bench') await lookAgain();
-    else await goto(`/bench?bench=${weighIn.bench}`, { invalidateAll: true });
+    else await goto(`/bench?bench=${bench}`, { invalidateAll: true });
   }
 </script>
 

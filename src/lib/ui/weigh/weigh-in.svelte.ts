@@ -1,13 +1,8 @@
-import { FIRST_BENCH } from '$lib/core/lot';
-
 /** The weigh-in pad can be called from anywhere. */
 class WeighInState {
   open = $state(false);
-  /** Where a pick goes that is taken on at once. */
-  bench = $state(FIRST_BENCH);
 
-  show(bench: string = FIRST_BENCH): void {
-    this.bench = bench;
+  show(): void {
     this.open = true;
   }
 }

@@ -1,0 +1,31 @@
+import { tick } from 'svelte';
+
+/** Where something was typed and not sent yet; the form says it of itself. */
+const TOUCHED = 'form[data-touched]';
+
+type Field = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
+const isTick = (field: Field): field is HTMLInputElement =>
+  field instanceof HTMLInputElement && (field.type === 'checkbox' || field.type === 'radio');
+
+/** A hand is in the middle of a form: what comes from elsewhere waits. */
+export const isTyping = (): boolean => document.activeElement?.closest(TOUCHED) != null;
+
+/**
+ * Loads the page's data anew, and what was typed and not sent stands afterwards as it stood: a field that is filled from
+ * what the house says would be filled anew.
+ */
+export async function keepTyped(load: () => Promise<void>): Promise<void> {
+  const fields = [...document.querySelectorAll<Field>(`${TOUCHED} :is(input, select, textarea)[name]`)]
+    .filter((f) => !(f instanceof HTMLInputElement && f.type === 'hidden'))
+    .map((field) => ({ field, was: isTick(field) ? field.checked : field.value }));
+  await load();
+  await tick();
+  for (const { field, was } of fields) {
+    // Sent meanwhile, or gone.
+    if (!field.isConnected || !field.closest(TOUCHED)) continue;
+    if (isTick(field) ? field.checked === was : field.value === was) continue;
+    if (isTick(field)) field.checked = was === true;
+    else field.value = String(was);
+    for (const kind of ['input', 'change']) field.dispatchEvent(new Event(kind, { bubbles: true }));
+  }
+}

@@ -1,0 +1,37 @@
+import { expect, open, say, test } from './support';
+
+test('what is typed stands, whatever another phone or another form on the page stores meanwhile', async ({
+  page,
+  request
+}) => {
+  await open(page, '/kit');
+  const form = page.getByRole('form', { name: 'The household' });
+  const name = form.getByLabel('Name', { exact: true });
+  const units = form.getByLabel('Weights and volumes');
+  await name.fill('Typed and not kept');
+  await units.selectOption('US');
+  await form.getByLabel('somebody pregnant').check();
+
+  // Another phone: the Garden's figure says that this page has looked again.
+  const garden = page.getByRole('link', { name: /^Garden/ }).first();
+  const before = await garden.innerText();
+  await say(request, 'weigh-in', { commandId: 'other', cropId: 'carrot', weight: '5 kg' });
+  await page.mouse.click(640, 5);
+  await name.blur();
+  await expect(garden).not.toHaveText(before);
+  await expect(name).toHaveValue('Typed and not kept');
+  await expect(units).toHaveValue('US');
+
+  // Another form of this page.
+  await page
+    .getByRole('button', { name: /^One .*1 l clip jar.* more$/ })
+    .first()
+    .click();
+  await expect(page.getByText(/1 l clip jar: \d+ owned/)).toBeVisible();
+  await expect(name).toHaveValue('Typed and not kept');
+  await expect(form.getByLabel('somebody pregnant')).toBeChecked();
+
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Settings saved')).toBeVisible();
+  await expect(page.getByText('Typed and not kept').first()).toBeVisible();
+});
