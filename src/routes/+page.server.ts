@@ -1,4 +1,5 @@
 import { verdictsOf } from '$lib/core/care';
+import { cropsOf } from '$lib/core/kit';
 import { rawLife } from '$lib/core/lot';
 import { dayOfWall } from '$lib/core/calendar';
 import { care, living } from '$lib/server/views';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async ({ locals }) => {
     batches: batches.filter((b) => withTasks.has(b.id)),
     picks: lots
       .filter((l) => l.gardenG > 0)
-      .map((lot) => ({ lot, ...rawLife(lot, today) }))
+      .map((lot) => ({ lot, ...rawLife(lot, today, cropsOf(household)) }))
       .filter((p) => p.daysLeft <= 2)
       .sort((a, b) => a.daysLeft - b.daysLeft),
     backupFailure: locals.house.backups?.state().failure ?? null,

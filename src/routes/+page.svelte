@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { crop } from '$lib/core/produce';
   import { dayOfWall } from '$lib/core/calendar';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
@@ -77,7 +76,7 @@
         {#each data.picks as pick (pick.lot.id)}
           <li class="line flex items-baseline justify-between gap-4">
             <a class="font-semibold underline underline-offset-4" href="/garden"
-              >{crop(pick.lot.cropId)?.name}</a
+              >{house.crop(pick.lot.cropId)?.name}</a
             >
             <span class="big text-base">{house.mass(pick.lot.gardenG)}</span>
             <span class={['text-sm', pick.daysLeft < 0 && 'text-heed']}

@@ -24,14 +24,14 @@ describe('examples in the docstrings', () => {
     near(rest.waterG, 586.7, 0.005);
   });
   it('weights in jars, packing and water', () => {
-    near(jarShare(330, 835.8, { cropId: 'carrot' }, 0.62).share, 0.618, 0.003);
+    near(jarShare(330, 835.8, crop('carrot', [])!, 0.62).share, 0.618, 0.003);
     expect(packingKey('kohlrabi', 'spear')).toBe('kohlrabi.spear');
     expect([jarsWorth([900, 900, 13_200]), jarsWorth([]), jarsWorth([430])]).toEqual([15, 0, 1]);
     expect([waterSource('stood').leadHours, waterSource('what').id]).toEqual([12, 'filtered']);
     expect(tasteWord('soup')?.salinity.mean).toBe(0.0175);
   });
   it('cuts and saltings by style', () => {
-    const cabbage = crop('cabbage-pointed')!;
+    const cabbage = crop('cabbage-pointed', [])!;
     expect([cutFor(style('pieces')!, cabbage), cutFor(style('leaf-rinsed')!, cabbage)]).toEqual([
       'chunk',
       'leaf'

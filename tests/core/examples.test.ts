@@ -122,13 +122,13 @@ describe('the examples in the docstrings', () => {
   });
 
   it('produce', () => {
-    expect(crop('kohlrabi')?.trim).toBe(0.73);
-    expect(preparedFrom(6400, crop('cabbage-white')!, false)).toEqual({ mean: 5120, sd: 384 });
-    expect(keepsRaw(crop('cucumber-small')!, 'room', 'sound')).toBe(4);
+    expect(crop('kohlrabi', [])?.trim).toBe(0.73);
+    expect(preparedFrom(6400, crop('cabbage-white', [])!, false)).toEqual({ mean: 5120, sd: 384 });
+    expect(keepsRaw(crop('cucumber-small', [])!, 'room', 'sound')).toBe(4);
     expect(trimKey('turnip', true)).toBe('turnip+tops');
     about(meanPiece({ pieceG: 18, pieceGsd: 1.5 }), 19.54, 2);
     about(weightOfCount(12, { pieceG: 18, pieceGsd: 1.5 }, 0).sd, 28.62, 1);
-    expect(readCount('half a head', crop('cabbage-white')!)).toMatchObject({
+    expect(readCount('half a head', crop('cabbage-white', [])!, [])).toMatchObject({
       value: { n: 0.5, piece: { pieceG: 908 } }
     });
   });
@@ -179,7 +179,7 @@ describe('the examples in the docstrings', () => {
 
   it('style, safety, care, batch', () => {
     expect(style('pieces')?.salting).toBe('brine');
-    expect(cutFor(style('pieces')!, crop('cabbage-pointed')!)).toBe('chunk');
+    expect(cutFor(style('pieces')!, crop('cabbage-pointed', [])!)).toBe('chunk');
     expect(usualSaltFor(style('pieces')!, ['cucumber-small'])).toBe(0.03);
     expect(saltCautions(0.014).map((c) => c.level)).toEqual(['harm']);
     expect(saltCautions(0.022)).toEqual([]);
@@ -204,6 +204,6 @@ describe('the examples in the docstrings', () => {
   it('worksheet', () => {
     expect(zoneOf(0.022).name).toBe('usual');
     expect([slipOf(0.1), slipOf(1 / 28.35)]).toEqual(['ten', 'ounces']);
-    about(jarShare(330, 870.8, { cropId: 'kohlrabi' }, 0.62).share, 0.617);
+    about(jarShare(330, 870.8, crop('kohlrabi', [])!, 0.62).share, 0.617);
   });
 });

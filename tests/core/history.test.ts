@@ -22,7 +22,8 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       recipe: null,
       brineSaid: false,
       note: '',
-      knowing: []
+      knowing: [],
+      items: []
     }
   ],
   [
@@ -35,9 +36,32 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       brineSaid: true,
       note: 'dill · Knew of: salt-too-weak · Knew of: warm'
     },
-    { aim: 0.01, rinses: [], recipe: null, brineSaid: true, note: 'dill', knowing: ['salt-too-weak', 'warm'] }
+    {
+      aim: 0.01,
+      rinses: [],
+      recipe: null,
+      brineSaid: true,
+      note: 'dill',
+      knowing: ['salt-too-weak', 'warm'],
+      items: []
+    }
   ],
-  [BATCH_UPCASTS, 'entered', { name: 'Stood there' }, { name: 'Stood there', brineSaid: false }],
+  [BATCH_UPCASTS, 'entered', { name: 'Stood there' }, { name: 'Stood there', brineSaid: false, items: [] }],
+  [
+    BATCH_UPCASTS,
+    'entered',
+    { brineSaid: false, items: [{ cropId: 'kohlrabi', preparedG: 900 }] },
+    {
+      brineSaid: false,
+      items: [{ cropId: 'kohlrabi', preparedG: 900, moisture: 0.91, density: 0.99, pack: 'spear' }]
+    }
+  ],
+  [
+    BATCH_UPCASTS,
+    'added',
+    { items: [{ cropId: 'gone', preparedG: 9 }] },
+    { items: [{ cropId: 'gone', preparedG: 9, moisture: 0.92, density: 1, pack: 'chunk' }] }
+  ],
   [HOUSEHOLD_UPCASTS, 'jarsOwned', { id: 'a' }, { id: 'a', weightId: null }],
   [LOT_UPCASTS, 'takenToBench', { g: 3 }, { g: 3, bench: 'bench' }],
   [LOT_UPCASTS, 'putBack', { g: 3 }, { g: 3, bench: 'bench' }],
@@ -62,7 +86,8 @@ describe('events keep their history', () => {
     };
     expect(upcast(BATCH_UPCASTS, { type: 'started', version: 1, data: full })).toEqual({
       ...full,
-      knowing: []
+      knowing: [],
+      items: []
     });
   });
   it('every step has a fixture, and today’s shape passes through untouched', () => {

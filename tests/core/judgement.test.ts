@@ -11,7 +11,7 @@ import { readFilled, readHeavy } from '$lib/core/kitchen';
 import { waysOf, NEW_HOUSEHOLD } from '$lib/core/kit';
 import { pieceWeights, crop } from '$lib/core/produce';
 import type { WorksheetInput } from '$lib/core/worksheet';
-import { filling, PLACES, sheet, START } from '../support/builders';
+import { put, filling, PLACES, sheet, START } from '../support/builders';
 import { near } from '../support/vectors';
 
 const ways = waysOf(NEW_HOUSEHOLD);
@@ -82,7 +82,7 @@ describe('rinsed leaf', () => {
   });
   it('the heavy salting is read as it is said, and judged', () => {
     const heavy = (said: string, cropId = 'cabbage-napa') => {
-      const r = readHeavy(said, ways, pieceWeights(crop(cropId)));
+      const r = readHeavy(said, ways, pieceWeights(crop(cropId, [])));
       return r.ok ? r.value : r.refusal.code;
     };
     expect(heavy('')).toBeNull();
@@ -126,7 +126,7 @@ describe('fill and weigh', () => {
         naclG: c.n,
         waterG: c.w,
         vegG: 1000,
-        vegWaterG: 1000 * crop('kohlrabi')!.moisture
+        vegWaterG: 1000 * crop('kohlrabi', [])!.moisture
       }),
       1e-9
     );
@@ -197,7 +197,7 @@ describe('a jar that is to be thrown away', () => {
       brineSaid: false,
       name: 'Kraut',
       styleId: 'shredded',
-      items: [{ lotId: null, cropId: 'cabbage-white', name: 'White cabbage', preparedG: 1800 }],
+      items: [put('cabbage-white', 1800)],
       equilibrium: 0.022,
       equilibriumSd: 0.001,
       saltKindId: 'sea-fine',
@@ -261,18 +261,20 @@ describe('one odd entry teaches nothing', () => {
       weighed: { said: '', g, pieces: 1 }
     }) as unknown as Lot;
   it('until another comes near it', () => {
-    expect(learntPieces([lot(9000)].flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({ n: 0 });
-    expect(learntPieces([lot(9000), lot(8600)].flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({
-      n: 2
-    });
-    expect(learntPieces([lot(1200)].flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({ n: 1 });
+    expect(learntPieces([lot(9000)].flatMap(taughtByPick), {}, [])['cabbage-white']).toMatchObject({ n: 0 });
+    expect(learntPieces([lot(9000), lot(8600)].flatMap(taughtByPick), {}, [])['cabbage-white']).toMatchObject(
+      {
+        n: 2
+      }
+    );
+    expect(learntPieces([lot(1200)].flatMap(taughtByPick), {}, [])['cabbage-white']).toMatchObject({ n: 1 });
   });
 });
 
 describe('cards that hang in kitchens', () => {
   const kind = saltKind('pickling')!;
   const read = (card: string, salting: 'dry' | 'brine' | null = 'dry') =>
-    readCard(card, { system: 'US', kind, salting });
+    readCard(card, { system: 'US', kind, crops: [], salting });
   const codes = (card: string, salting: 'dry' | 'brine' | null = 'dry') =>
     read(card, salting).problems.map((p) => p.code);
   it('salt and water are a brine in a brined style, and elsewhere a question', () => {

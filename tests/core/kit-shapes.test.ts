@@ -11,6 +11,7 @@ import {
   WEIGHT_KINDS,
   type OwnShape
 } from '$lib/core/vessel';
+import { crop } from '$lib/core/produce';
 import { waterSource, WATERS } from '$lib/core/kit';
 import { brineUseBy, evolveBrine, mayPour, type KeptBrine } from '$lib/core/pantry';
 import { jarShare } from '$lib/core/worksheet';
@@ -101,9 +102,9 @@ describe('weights and covers', () => {
     expect(rules({ jars: [wide], counts: { c: 1 }, items: half })).toContain('much-surface');
   });
   it('a reading is held against the jar it stands in', () => {
-    expect(jarShare(330, 871, { cropId: 'carrot' }, 0.62).ask).toBe(false);
-    expect(jarShare(120, 871, { cropId: 'carrot' }, 0.62).ask).toBe(true);
-    expect(jarShare(900, 871, { cropId: 'carrot' }, 0.62).ask).toBe(true);
+    expect(jarShare(330, 871, crop('carrot', [])!, 0.62).ask).toBe(false);
+    expect(jarShare(120, 871, crop('carrot', [])!, 0.62).ask).toBe(true);
+    expect(jarShare(900, 871, crop('carrot', [])!, 0.62).ask).toBe(true);
   });
 });
 

@@ -416,9 +416,9 @@ describe('a lot', () => {
   const lot = (...later: LotEvent[]) =>
     [picked, ...later].reduce<Lot | undefined>((l, e) => evolveLot('l1', l, e), undefined)!;
   it('keeps raw by crop, quality and place', () => {
-    expect(rawLife(lot(), '2026-09-12')).toEqual({ useBy: '2026-09-16', daysLeft: 4 });
-    expect(rawLife({ ...lot(), kept: 'cold' }, '2026-09-12').daysLeft).toBe(19);
-    expect(rawLife({ ...lot(), quality: 'cull' }, '2026-09-12').daysLeft).toBe(1);
+    expect(rawLife(lot(), '2026-09-12', [])).toEqual({ useBy: '2026-09-16', daysLeft: 4 });
+    expect(rawLife({ ...lot(), kept: 'cold' }, '2026-09-12', []).daysLeft).toBe(19);
+    expect(rawLife({ ...lot(), quality: 'cull' }, '2026-09-12', []).daysLeft).toBe(1);
   });
   it('nothing is in two places: the grams always add up to what was weighed in', () => {
     const step = fc.oneof(
@@ -527,7 +527,7 @@ describe('what already stands there', () => {
     ['cabbage-white', 'shredded', 928, 0],
     ['cucumber-small', 'short-cucumbers', 0.62, 1]
   ])('a litre of %s as %s is filled as that style fills it', (cropId, styleId, veg, brine) => {
-    const c = crop(cropId)!;
+    const c = crop(cropId, [])!;
     const s = style(styleId)!;
     const fill = standingFill(litre, c, s, 0.03);
     near(fill.vegG, brine === 0 ? veg : litre * veg * c.density, 1e-6);

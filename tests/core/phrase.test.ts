@@ -12,7 +12,7 @@ import {
 import { readDose } from '$lib/core/reading';
 import { near, vector } from '../support/vectors';
 
-const context = { system: 'US' as const, kind: saltKind('pickling')! };
+const context = { system: 'US' as const, kind: saltKind('pickling')!, crops: [] };
 const read = (text: string, system: 'US' | 'metric' = 'US') => {
   const r = readDose(text, { ...context, system });
   return r.ok ? r.value : r.refusal.code;
@@ -109,7 +109,7 @@ describe('what can mean several things', () => {
     expect(only('2 tsp coarse sea salt to 1 l').kind.id).toBe('sea-coarse');
     expect(only('2 tsp salt to 1 l').kind.id).toBe('pickling');
     // A grain alone is the household's own salt, where that is so grained.
-    const table = { system: 'US' as const, kind: saltKind('table-fine')! };
+    const table = { system: 'US' as const, kind: saltKind('table-fine')!, crops: [] };
     const fine = readDose('2 tsp fine salt to 1 l', table);
     expect(fine.ok && fine.value.map((r) => r.kind.id)).toEqual(['table-fine']);
     const coarse = readDose('2 tsp coarse salt to 1 l', table);
@@ -143,13 +143,17 @@ describe('figures that are wide, and salts that are two', () => {
     expect(new Set(both.map((r) => r.says)).size).toBe(2);
     // Source: GNU units, 4.8 and 2.8 g a teaspoon, within the table's own spread.
     near(both[0]!.saltG / both[1]!.saltG, 4.8 / 2.8, 0.05);
-    const own = readDose('3 tbsp kosher salt to 5 lb', { system: 'US', kind: saltKind('kosher-light')! });
+    const own = readDose('3 tbsp kosher salt to 5 lb', {
+      system: 'US',
+      kind: saltKind('kosher-light')!,
+      crops: []
+    });
     expect(own.ok && own.value.map((r) => r.kind.id)).toEqual(['kosher-light']);
     expect(only('3 tbsp dense kosher to 5 lb').kind.id).toBe('kosher-dense');
   });
   it('the household’s own spoon counts where its own salt is named', () => {
     const measured = { ...saltKind('sea-fine')!, gPerMl: 1.3 };
-    const r = readDose('1 tbsp fine sea salt to 1 l', { system: 'metric', kind: measured });
+    const r = readDose('1 tbsp fine sea salt to 1 l', { system: 'metric', kind: measured, crops: [] });
     near(r.ok ? r.value[0]!.saltG : 0, 1.3 * 15, 1e-9);
   });
   it('parts by weight and by the cup', () => {

@@ -25,7 +25,7 @@ import { style, STYLES } from '$lib/core/style';
 import { bench, sheet } from '../support/builders';
 import { near, vector } from '../support/vectors';
 
-const context = { system: 'US' as const, kind: saltKind('pickling')!, salting: null };
+const context = { system: 'US' as const, kind: saltKind('pickling')!, crops: [], salting: null };
 const read = (...lines: string[]) => readCard(lines.join('\n'), context);
 const scaled = (card: ReturnType<typeof read>, vegG: number, jars = 1, roomMl = 1000): Scaled => {
   const r = scaleRecipe(card, { vegG, jars, roomMl });
@@ -87,16 +87,20 @@ describe('a card in its own words', () => {
     expect(read(said).ingredients[0]).toMatchObject(wanted);
   });
   it('names crops as people do, and not what is made of them', () => {
-    expect(cropNamed('Cabbages')?.id).toBe('cabbage-white');
-    expect(cropNamed('napa')?.id).toBe('cabbage-napa');
-    expect(cropNamed('jalapeños')?.id).toBe('pepper-jalapeno');
-    expect(cropNamed('ripe tomatoes')?.id).toBe('tomato-ripe');
+    expect(cropNamed('Cabbages', [])?.id).toBe('cabbage-white');
+    expect(cropNamed('napa', [])?.id).toBe('cabbage-napa');
+    expect(cropNamed('jalapeños', [])?.id).toBe('pepper-jalapeno');
+    expect(cropNamed('ripe tomatoes', [])?.id).toBe('tomato-ripe');
     for (const no of ['celery seed', 'celery salt', 'horseradish leaf', 'garlic powder', 'caraway'])
-      expect(cropNamed(no), no).toBeUndefined();
-    for (const c of CROPS) expect(cropNamed(c.name)?.id, c.name).toBe(c.id);
+      expect(cropNamed(no, []), no).toBeUndefined();
+    for (const c of CROPS) expect(cropNamed(c.name, [])?.id, c.name).toBe(c.id);
     expect(allergensOf(['celery', 'carrot', 'mustard seed', 'celeriac'])).toEqual(['celery', 'mustard']);
     expect([saltyNamed('olives')?.id, saltyNamed('olive oil')]).toEqual(['olives', undefined]);
-    expect([allergenOf('sesame oil'), allergenOf('juniper'), heatOf('Habanero')]).toEqual(['sesame', '', 5]);
+    expect([allergenOf('sesame oil'), allergenOf('juniper'), heatOf('Habanero', [])]).toEqual([
+      'sesame',
+      '',
+      5
+    ]);
   });
   it('says what is missing, what contradicts itself, and lets what is marked free pass', () => {
     const codes = (...lines: string[]) => read(...lines).problems.map((p) => p.code);
@@ -140,7 +144,7 @@ describe('shares of the vegetables', () => {
   it('pieces count with their mean weight beside what is weighed', () => {
     const of = (...lines: string[]) =>
       Object.fromEntries([...sharesOf(read(...lines, '2 % salt at the end'))].map(([i, n]) => [i.cropId, n]));
-    const carrots = 4 * meanPiece(crop('carrot')!);
+    const carrots = 4 * meanPiece(crop('carrot', [])!);
     near(of('2 kg white cabbage', '4 carrots').carrot, carrots / (2000 + carrots), 1e-9);
     near(of('80 % white cabbage', '20 % carrot').carrot, 0.2, 1e-9);
   });
@@ -354,7 +358,7 @@ describe('a recipe over time', () => {
   it('a substitute takes its place on the card, by as much as it is stronger; every one of the starting set', () => {
     const card = '2 kg leaf cabbage\n60 ml fish sauce per kg\nOak leaf, 1 a jar';
     const kind = saltKind('sea-fine')!;
-    const { ingredients } = readCard(card, { system: 'metric', kind, salting: null });
+    const { ingredients } = readCard(card, { system: 'metric', kind, crops: [], salting: null });
     const [soy] = substitutesFor('fish sauce');
     expect(substituted(card, ingredients[1]!, soy!)).toBe(card.replace('60 ml fish', '84 ml soy'));
     expect(substituted(card, ingredients[2]!, { name: 'cherry leaf', factor: 1 })).toContain(
@@ -363,12 +367,12 @@ describe('a recipe over time', () => {
     expect(substituted(card, { line: 1, name: 'miso' }, soy!)).toBeUndefined();
     expect(substituted('some fish sauce', { line: 0, name: 'fish sauce' }, soy!)).toBeUndefined();
     for (const [, recipe] of STARTING_RECIPES) {
-      const read = readCard(recipe.card, { system: 'metric', kind, salting: null });
+      const read = readCard(recipe.card, { system: 'metric', kind, crops: [], salting: null });
       for (const i of read.ingredients)
         for (const s of substitutesFor(i.name)) {
           const swapped = substituted(recipe.card, i, s);
           if (swapped === undefined) continue;
-          const again = readCard(swapped, { system: 'metric', kind, salting: null });
+          const again = readCard(swapped, { system: 'metric', kind, crops: [], salting: null });
           expect(again.ingredients).toHaveLength(read.ingredients.length);
           const now = again.ingredients.find((x) => x.line === i.line);
           expect(now?.name, swapped).toContain(s.name);

@@ -64,7 +64,7 @@ describe(`typing slips (seed ${SEED})`, () => {
       ]);
       if (OTHERS.test(slip)) continue;
       const edited = words.with(at, slip).join(' ');
-      const read = readDose(edited, { system, kind: OWN });
+      const read = readDose(edited, { system, kind: OWN, crops: [] });
       if (!read.ok) continue;
       const near = read.value.some(
         (r) =>

@@ -26,7 +26,7 @@ import {
   secondPick,
   worksheet
 } from '$lib/core/worksheet';
-import { batch, bench, filling, sheet, START } from '../support/builders';
+import { put, batch, bench, filling, sheet, START } from '../support/builders';
 import { tally } from '../support/tally';
 import { near, vector } from '../support/vectors';
 
@@ -119,14 +119,19 @@ describe('a second pick into a crock that stands', () => {
   const salt = saltKind('sea-fine')!;
   const into = { usableMl: 4000, vegRoomMl: 1800, equilibrium: 0.022 };
   it('brings just the salt that keeps it where it is', () => {
-    const pick = secondPick([{ cropId: 'cabbage-white', preparedG: 2000 }], into, style('shredded')!, salt);
+    const pick = secondPick(
+      [{ crop: crop('cabbage-white', [])!, preparedG: 2000 }],
+      into,
+      style('shredded')!,
+      salt
+    );
     if (!pick.ok) throw new Error();
     near(pick.value.naclG, 41.48, 1e-3);
     near(pick.value.naclG / (pick.value.naclG + 2000 * 0.922), 0.022, 1e-9);
     expect(pick.value.drawOffMl).toBe(0);
   });
   it('pieces push brine out; a full crock and an unknown salt are refused', () => {
-    const items = [{ cropId: 'kohlrabi', preparedG: 900 }];
+    const items = [{ crop: crop('kohlrabi', [])!, preparedG: 900 }];
     const pick = secondPick(items, into, style('pieces')!, salt);
     expect(pick.ok && pick.value.drawOffMl).toBeGreaterThan(850);
     const code = (r: typeof pick) => (r.ok ? '' : r.refusal.code);
@@ -149,7 +154,7 @@ describe('a second pick into a crock that stands', () => {
         type: 'added',
         data: {
           fillingId: 'f1',
-          items: [{ lotId: 'l', cropId: 'cabbage-white', name: 'White cabbage', preparedG: 20 }],
+          items: [put('cabbage-white', 20, 'l')],
           vegG: 20,
           vegRoomMl: 20,
           naclG: 0.4,
@@ -268,14 +273,18 @@ describe('sorting a pick', () => {
       data: { bench: 'bench', g: sorted.benchG, preparedG: 1300, batchId: 'b' }
     })!;
     expect(packed.trimmed).toEqual({ pickedG: 1900, preparedG: 1420 });
-    expect(learntTrims([packed].flatMap(taughtByPick), {}).kohlrabi!.n).toBe(1);
+    expect(learntTrims([packed].flatMap(taughtByPick), {}, []).kohlrabi!.n).toBe(1);
   });
   it('a pick both counted and weighed teaches the piece weight', () => {
-    const c = crop('kohlrabi')!;
-    const learnt = learntPieces([picked(2000, { pieces: 7 })].flatMap(taughtByPick), {}).kohlrabi!;
+    const c = crop('kohlrabi', [])!;
+    const learnt = learntPieces([picked(2000, { pieces: 7 })].flatMap(taughtByPick), {}, []).kohlrabi!;
     expect([learnt.n, learnt.mean < 2000 / 7, learnt.sd < meanPiece(c)]).toEqual([1, true, true]);
     expect(
-      learntPieces([picked(2000, { pieces: 7 })].flatMap(taughtByPick), { 'piece:kohlrabi': '2026-09-02' })
+      learntPieces(
+        [picked(2000, { pieces: 7 })].flatMap(taughtByPick),
+        { 'piece:kohlrabi': '2026-09-02' },
+        []
+      )
     ).toEqual({});
   });
 });
@@ -284,7 +293,7 @@ describe('packing and brine learn from what was really poured', () => {
   const sticks = (brineUsedMl: number, brineSaid = true) =>
     batch({
       styleId: 'pieces',
-      items: [{ lotId: null, cropId: 'kohlrabi', name: 'Kohlrabi', preparedG: 900 }],
+      items: [put('kohlrabi', 900)],
       brinePlannedMl: 800,
       brineUsedMl,
       brineSaid,
@@ -314,14 +323,11 @@ describe('packing and brine learn from what was really poured', () => {
   const mixed = (brineUsedMl: number, carrotG = 900) =>
     batch({
       ...sticks(brineUsedMl),
-      items: [
-        { lotId: null, cropId: 'kohlrabi', name: 'Kohlrabi', preparedG: 900 },
-        { lotId: null, cropId: 'carrot', name: 'Carrot', preparedG: carrotG }
-      ]
+      items: [put('kohlrabi', 900), put('carrot', carrotG)]
     });
   it('a mixed jar teaches each of its crops by its share, and a plain one is believed first', () => {
     // Packed as the table says: nothing moves, but each is known a little better.
-    const [k, c] = ['kohlrabi', 'carrot'].map((id) => 900 / crop(id)!.density) as [number, number];
+    const [k, c] = ['kohlrabi', 'carrot'].map((id) => 900 / crop(id, [])!.density) as [number, number];
     const asTable = (k + c) / (k / 0.65 + c / 0.62);
     const table = learntFilling([mixed(2784 * (1 - asTable))].flatMap(taughtByBatch), {}).packings;
     near(table['kohlrabi.spear']!.mean, 0.65, 1e-9);
@@ -363,7 +369,7 @@ describe('packing and brine learn from what was really poured', () => {
   });
   const v76 = vector('V76');
   it(v76.name, () => {
-    near(v76.in.vegG / crop('cucumber-small')!.density, v76.out.vegMl, v76.tol);
+    near(v76.in.vegG / crop('cucumber-small', [])!.density, v76.out.vegMl, v76.tol);
     near(v76.out.vegMl / v76.in.containerMl, v76.out.phi, v76.tol);
     // The same gallon on our worksheet: half of it pieces, half of it brine.
     const gallon = { id: 'g', name: 'Gallon', geometryId: 'crock-us-1gal', lid: 'cloth' as const, free: 1 };
@@ -407,7 +413,7 @@ describe('ten styles', () => {
         expect(ids.includes('salt') || ids.includes('brine')).toBe(true);
         expect(ids).toContain('cover');
       }
-      for (const id of s.produce) expect(crop(id), id).toBeDefined();
+      for (const id of s.produce) expect(crop(id, []), id).toBeDefined();
       for (const a of s.additions) expect(['kg', 'jar', 'batch', 'free']).toContain(a.per);
     }
   });
@@ -454,18 +460,24 @@ describe('ten styles', () => {
   });
   it('propose themselves from what is here, what is short, and who eats it', () => {
     const first = (cropId: string, over: object = {}) =>
-      proposeStyles({ bench: [{ cropId, g: 3000 }], stockG: {}, mild: false, ...over })[0]?.style.id;
+      proposeStyles({ bench: [{ cropId, g: 3000 }], stockG: {}, mild: false, crops: [], ...over })[0]?.style
+        .id;
     expect(first('cabbage-pointed')).toBe('shredded');
     expect(first('cabbage-napa')).toBe('leaf-rinsed');
     expect(first('kohlrabi')).toBe('pieces');
     expect(first('pepper-cayenne')).toMatch(/^pepper/);
     const cucumber = (stockG: Record<string, number>) =>
-      proposeStyles({ bench: [{ cropId: 'cucumber-small', g: 2000 }], stockG, mild: false });
+      proposeStyles({ bench: [{ cropId: 'cucumber-small', g: 2000 }], stockG, mild: false, crops: [] });
     const score = (all: ReturnType<typeof cucumber>) => all.find((p) => p.style.id === 'short-cucumbers')!;
     expect(score(cucumber({})).score).toBeGreaterThan(score(cucumber({ 'short-cucumbers': 9000 })).score);
-    const hot = proposeStyles({ bench: [{ cropId: 'pepper-cayenne', g: 900 }], stockG: {}, mild: true });
+    const hot = proposeStyles({
+      bench: [{ cropId: 'pepper-cayenne', g: 900 }],
+      stockG: {},
+      mild: true,
+      crops: []
+    });
     expect(hot[0]!.style.id).toMatch(/^pepper/);
-    expect(proposeStyles({ bench: [], stockG: {}, mild: false })).toEqual([]);
+    expect(proposeStyles({ bench: [], stockG: {}, mild: false, crops: [] })).toEqual([]);
     for (const c of CROPS) expect(first(c.id), c.id).toBeDefined();
   });
 });

@@ -84,14 +84,14 @@ describe('learning', () => {
   };
   it('trim yields come from what was weighed twice, and can begin anew', () => {
     const lots = [lot('a', '2026-07-01', 720), lot('b', '2026-08-01', 700)];
-    expect(learntTrims(lots.flatMap(taughtByPick), {})['cabbage-white']).toMatchObject({ n: 2 });
-    expect(learntTrims(lots.flatMap(taughtByPick), {})['cabbage-white']!.mean).toBeLessThan(0.78);
+    expect(learntTrims(lots.flatMap(taughtByPick), {}, [])['cabbage-white']).toMatchObject({ n: 2 });
+    expect(learntTrims(lots.flatMap(taughtByPick), {}, [])['cabbage-white']!.mean).toBeLessThan(0.78);
     expect(
-      learntTrims(lots.flatMap(taughtByPick), { 'trim:cabbage-white': '2026-07-15' })['cabbage-white']
+      learntTrims(lots.flatMap(taughtByPick), { 'trim:cabbage-white': '2026-07-15' }, [])['cabbage-white']
     ).toMatchObject({
       n: 1
     });
-    expect(learntTrims(lots.flatMap(taughtByPick), { 'trim:cabbage-white': '2026-08-01' })).toEqual({});
+    expect(learntTrims(lots.flatMap(taughtByPick), { 'trim:cabbage-white': '2026-08-01' }, [])).toEqual({});
     expect(trimKey('turnip', true)).toBe('turnip+tops');
     expect(trimKey('cabbage-white', true)).toBe('cabbage-white');
   });
@@ -126,7 +126,7 @@ describe('counting', () => {
     expect(relative(400)).toBeGreaterThan(0.25);
     expect(relative(400)).toBeLessThan(relative(1));
   });
-  const pepper = crop('pepper-jalapeno')!;
+  const pepper = crop('pepper-jalapeno', [])!;
   it.each([
     ['7 peppers', 7],
     ['a dozen', 12],
@@ -140,7 +140,7 @@ describe('counting', () => {
     ['4-6 peppers', 5],
     ['a fruit and a half', 1.5]
   ])('reads %s', (text, n) => {
-    const r = readCount(text, pepper);
+    const r = readCount(text, pepper, []);
     expect(r.ok && r.value.n).toBe(n);
   });
   it.each([
@@ -156,9 +156,9 @@ describe('counting', () => {
     '2 constructor',
     '7 peppers or 8 onions',
     ''
-  ])('refuses %s', (text) => expect(readCount(text, pepper).ok).toBe(false));
+  ])('refuses %s', (text) => expect(readCount(text, pepper, []).ok).toBe(false));
   it('a picked piece weighs more than its usable part', () => {
-    const head = crop('cabbage-white')!;
+    const head = crop('cabbage-white', [])!;
     const one = { n: 1, piece: piecesOf(head)[0]!, factor: 1, own: true };
     near(pickedOfCount(one, head, false).mean, weightOfCount(1, head).mean / 0.8, 1e-9);
   });
@@ -166,7 +166,7 @@ describe('counting', () => {
 
 describe('pieces belong to crops', () => {
   const g = (text: string, id: string) => {
-    const r = readCount(text, crop(id)!);
+    const r = readCount(text, crop(id, [])!, []);
     return r.ok ? weightOfPieces(r.value).mean : r.refusal.code;
   };
   it('a head of garlic is a dozen cloves, a cabbage leaf no head, a bunch no root', () => {
@@ -248,7 +248,7 @@ describe('weights that hardly can be', () => {
     [0.65, null]
   ] as const)('a ratio of %s is %s', (ratio, slip) => expect(slipOf(ratio)).toBe(slip));
   const ask = (pickedG: number, preparedG: number) =>
-    weightQuestions([{ id: 'x', cropId: 'cabbage-white', pickedG, withTops: false, preparedG }]).map(
+    weightQuestions([{ id: 'x', cropId: 'cabbage-white', pickedG, withTops: false, preparedG }], []).map(
       (q) => `${q.code} ${q.slip}`
     );
   it('asks about a prepared weight that is a tenth, or more than was picked', () => {
@@ -279,7 +279,7 @@ describe('weights that hardly can be', () => {
   });
   const v = vector('V36');
   it(v.name, () => {
-    const share = jarShare(v.in.netG, v.in.usableMl, { cropId: 'kohlrabi' }, v.in.phiMax);
+    const share = jarShare(v.in.netG, v.in.usableMl, crop('kohlrabi', [])!, v.in.phiMax);
     near(share.fullG, v.out.fullJarG, v.tol);
     near(share.share, v.out.fraction, v.tol);
     expect(share.ask).toBe(v.out.ask);
@@ -289,7 +289,7 @@ describe('weights that hardly can be', () => {
 describe('the other way round', () => {
   const jars = bench().jars;
   it('says what to pick for full jars, by table or own trim yield', () => {
-    const r = toPick('shredded', 'cabbage-white', false, jars, { litre: 1 });
+    const r = toPick('shredded', 'cabbage-white', false, jars, { litre: 1 }, { crops: [] });
     if (!r.ok) throw new Error();
     near(r.value.preparedG, 927.98, 1e-4);
     near(r.value.picked.mean, 927.98 / 0.8, 1e-4);
@@ -299,13 +299,13 @@ describe('the other way round', () => {
       false,
       jars,
       { litre: 1 },
-      { trims: { 'cabbage-white': { mean: 0.72, sd: 0.03, n: 6 } } }
+      { crops: [], trims: { 'cabbage-white': { mean: 0.72, sd: 0.03, n: 6 } } }
     );
     near(own.ok ? own.value.picked.mean : 0, 927.98 / 0.72, 1e-4);
     // Sticks that this household packs looser than the table want less to pick.
-    const loose = { packings: { 'kohlrabi.spear': { mean: 0.5, sd: 0.03, n: 3 } } };
+    const loose = { crops: [], packings: { 'kohlrabi.spear': { mean: 0.5, sd: 0.03, n: 3 } } };
     const sticks = (learnt: typeof loose | undefined) => {
-      const want = toPick('pieces', 'kohlrabi', false, jars, { litre: 1 }, learnt);
+      const want = toPick('pieces', 'kohlrabi', false, jars, { litre: 1 }, learnt ?? { crops: [] });
       return want.ok ? want.value.preparedG : 0;
     };
     near(sticks(loose) / sticks(undefined), 0.5 / 0.65, 1e-9);
@@ -317,7 +317,7 @@ describe('the other way round', () => {
         fc.integer({ min: 1, max: 5 }),
         fc.constantFrom('shredded', 'pieces'),
         (cropId, n, styleId) => {
-          const r = toPick(styleId, cropId, false, jars, { litre: n });
+          const r = toPick(styleId, cropId, false, jars, { litre: n }, { crops: [] });
           if (!r.ok) throw new Error();
           const w = worksheet(
             bench({
@@ -334,13 +334,13 @@ describe('the other way round', () => {
     );
   });
   it('refuses no jars, and unknown things', () => {
-    expect(toPick('shredded', 'cabbage-white', false, jars, {})).toMatchObject({
+    expect(toPick('shredded', 'cabbage-white', false, jars, {}, { crops: [] })).toMatchObject({
       refusal: { code: 'no-jar-named' }
     });
-    expect(toPick('nope', 'cabbage-white', false, jars, { litre: 1 })).toMatchObject({
+    expect(toPick('nope', 'cabbage-white', false, jars, { litre: 1 }, { crops: [] })).toMatchObject({
       refusal: { code: 'style-unknown' }
     });
-    expect(toPick('pieces', 'nope', false, jars, { litre: 1 })).toMatchObject({
+    expect(toPick('pieces', 'nope', false, jars, { litre: 1 }, { crops: [] })).toMatchObject({
       refusal: { code: 'crop-unknown' }
     });
   });

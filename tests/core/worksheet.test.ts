@@ -161,7 +161,7 @@ describe('pieces in brine', () => {
 describe('from a pick not yet prepared', () => {
   const v = vector('V45');
   it(v.name, () => {
-    const est = preparedFrom(v.in.pickedG, crop('cabbage-white')!, false);
+    const est = preparedFrom(v.in.pickedG, crop('cabbage-white', [])!, false);
     near(est.mean, v.out.preparedG, 1e-9);
     near(est.mean / v.in.packedGPerMl / v.in.usableMl, v.out.jarsExact, 1e-3);
   });
@@ -175,8 +175,8 @@ describe('from a pick not yet prepared', () => {
     expect(w.items[0]!.weighed).toBe(false);
   });
   it('counts tops where that matters', () => {
-    expect(preparedFrom(1000, crop('turnip')!, true).mean).toBe(550);
-    expect(preparedFrom(1000, crop('turnip')!, false).mean).toBe(800);
+    expect(preparedFrom(1000, crop('turnip', [])!, true).mean).toBe(550);
+    expect(preparedFrom(1000, crop('turnip', [])!, false).mean).toBe(800);
   });
 });
 
@@ -216,7 +216,7 @@ describe('properties', () => {
           sum(w.jars.map((j) => j.vegG + j.naclG + j.waterG + j.extraG)),
           1e-9
         );
-        const vegWater = w.packedG * crop(c.cropId)!.moisture;
+        const vegWater = w.packedG * crop(c.cropId, [])!.moisture;
         const nacl = sum(w.jars.map((j) => j.naclG));
         near(nacl / (nacl + sum(w.jars.map((j) => j.waterG)) + vegWater), w.ends.equilibrium, 1e-9);
         near(w.ends.equilibrium, c.fraction, 1e-9);
@@ -384,6 +384,6 @@ describe('crop moisture against the open food-composition package', () => {
   );
   it.each(rows)('%s', (id, row) => {
     const water = table.get(row.ifct!)!.water / 100;
-    expect(Math.abs(crop(id)!.moisture - water)).toBeLessThanOrEqual(row.tol! + 1e-9);
+    expect(Math.abs(crop(id, [])!.moisture - water)).toBeLessThanOrEqual(row.tol! + 1e-9);
   });
 });

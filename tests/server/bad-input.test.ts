@@ -18,6 +18,8 @@ afterAll(() => house.db.destroy());
 const HUGE = 'x'.repeat(2_000_000);
 const SCRIPT = '<script>alert(1)</script>';
 const SQL = "'; DROP TABLE event; --";
+/** Numbers for which a program may say null as a form leaves a field empty. */
+const EMPTY_IS_NULL = new Set(['weightMl', 'water', 'sugar', 'trim', 'keepRoom', 'keepCold']);
 const strange = [HUGE, SCRIPT, SQL, -1, null, {}, [], 'nothing-of-ours'];
 
 const FREE_TEXT = new Set(['name', 'note', 'bed', 'variety', 'reason', 'card', 'what']);
@@ -56,7 +58,7 @@ describe.each(Object.keys(USE_CASES) as CommandName[])('%s', (name) => {
         // An unticked box, an absent choice and an empty list are ordinary.
         if (field === 'opens') continue;
         // No weight in the jar is ordinary.
-        if (field === 'weightMl' && bad === null) continue;
+        if (bad === null && EMPTY_IS_NULL.has(field)) continue;
         // A shed may well be at -1 °C.
         if (field === 'tempC' && bad === -1) continue;
         if ((field === 'slot' || field === 'of') && bad === 'nothing-of-ours' && name === 'care') continue;

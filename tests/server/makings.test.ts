@@ -79,7 +79,7 @@ describe('makings side by side', () => {
       benchG: 5000,
       benches: { bench: { g: 3000, prepared: { g: 2400 } }, second: { g: 2000, prepared: { g: 1600 } } }
     });
-    expect((await makingsOf(house.db)).map((m) => [m.id, Math.round(m.g)])).toEqual([
+    expect((await makingsOf(house.db, [])).map((m) => [m.id, Math.round(m.g)])).toEqual([
       [FIRST_BENCH, 2400],
       ['second', 1600]
     ]);
@@ -160,7 +160,7 @@ describe('makings side by side', () => {
 
   it('the last of a clear first bench: what lies on another is shown', async () => {
     await lay('second', '2 kg', '1.6 kg');
-    expect((await makingsOf(house.db)).map((m) => m.id)).toEqual(['second']);
+    expect((await makingsOf(house.db, [])).map((m) => m.id)).toEqual(['second']);
     expect(await house.say('start-batch', { ...CHOICE, name: 'Nothing' })).toMatchObject({
       codes: ['bench-empty']
     });

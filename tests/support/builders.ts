@@ -1,9 +1,14 @@
-import type { Batch, BatchEvent, Filling, Said } from '$lib/core/batch';
-import { evolveBatch } from '$lib/core/batch';
+import type { Batch, BatchEvent, BatchItem, Filling, Said } from '$lib/core/batch';
+import { batchItem, evolveBatch } from '$lib/core/batch';
 import { wall } from '$lib/core/calendar';
+import { crop } from '$lib/core/produce';
 import type { Place } from '$lib/core/kit';
 import type { Worksheet, WorksheetInput } from '$lib/core/worksheet';
 import { worksheet } from '$lib/core/worksheet';
+
+/** So much of a crop of the table in a batch. */
+export const put = (cropId: string, preparedG: number, lotId: string | null = null): BatchItem =>
+  batchItem(lotId, crop(cropId, [])!, preparedG);
 
 export const PLACES: Place[] = [
   { id: 'counter', name: 'Kitchen counter', kind: 'counter', tempC: 21, shelfLitres: null },
@@ -33,6 +38,7 @@ export function bench(over: Partial<WorksheetInput> = {}): WorksheetInput {
     spoons: 'metric',
     trims: {},
     ownSpoons: [],
+    crops: [],
     extras: [],
     ...over
   };
@@ -78,7 +84,7 @@ export function batch(
     data: {
       name: 'Kraut',
       styleId: 'shredded',
-      items: [{ lotId: null, cropId: 'cabbage-white', name: 'White cabbage', preparedG: 900 }],
+      items: [put('cabbage-white', 900)],
       equilibrium: 0.022,
       equilibriumSd: 0.0005,
       saltKindId: 'sea-fine',

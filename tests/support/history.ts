@@ -42,8 +42,13 @@ const STYLES = ['shredded', 'pieces', 'slaw', 'pepper-sauce', 'pepper-mash', 'le
 
 /** For every use case something that a household might say just then; undefined where there is nothing to say it of. */
 export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly string[]) => Input> = {
-  'weigh-in': (_, d) => ({
-    cropId: CROPS[d(CROPS.length)],
+  'set-crop': ({ ours }, d) =>
+    d(2)
+      ? { cropId: CROPS[d(CROPS.length)], water: 80 + d(15), trim: 60 + d(30) }
+      : { like: CROPS[d(CROPS.length)], name: `Own ${ours.crops.length}`, keepRoom: 1 + d(9) },
+  'drop-crop': ({ ours }, d) => ours.crops[0] && { cropId: ours.crops[d(ours.crops.length)]!.id },
+  'weigh-in': ({ ours }, d) => ({
+    cropId: [...CROPS, ...ours.crops.map((c) => c.id)][d(CROPS.length + ours.crops.length)],
     weight: `${300 + d(3000)} g`,
     quality: ['sound', 'trim'][d(2)]
   }),

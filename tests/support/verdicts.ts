@@ -30,7 +30,7 @@ export function fits(r: DoseReading, m: Meaning): boolean {
 
 export type Verdict = 'answered' | 'asked' | 'refused' | 'wrong';
 export function verdict(p: Phrase, system: System): Verdict {
-  const read = readDose(p.text, { system, kind: OWN });
+  const read = readDose(p.text, { system, kind: OWN, crops: [] });
   if (!read.ok) return 'refused';
   const right = read.value.filter((r) => fits(r, p.means));
   if (right.length === 0) return 'wrong';
@@ -50,7 +50,7 @@ export function judgedDoses(seed: number, count: number) {
 
 /** A card as it was read against what it means. */
 export function judgedCard(system: System, said: SaidCard) {
-  const card = readCard(said.text, { system, kind: OWN, salting: said.salting });
+  const card = readCard(said.text, { system, kind: OWN, crops: [], salting: said.salting });
   const asked = card.problems.some((p) => p.blocks);
   const wrong: string[] = [];
   for (const [cropId, g] of Object.entries(said.means.crops)) {

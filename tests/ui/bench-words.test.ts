@@ -23,7 +23,7 @@ import { near } from '../support/vectors';
 const spoken = (...of: Parameters<typeof doingWords>) => doingWords(...of).map(spaced);
 const done = (...of: Parameters<typeof didWords>) => spaced(didWords(...of));
 const write = { mass: (g: number) => `${Math.round(g)} g`, volume: (ml: number) => `${Math.round(ml)} ml` };
-const context = { system: 'metric' as const, kind: saltKind('sea-fine')!, salting: null };
+const context = { system: 'metric' as const, kind: saltKind('sea-fine')!, crops: [], salting: null };
 
 describe('what to do with a jar, in words', () => {
   const remedy = (trouble: Trouble, s0 = 0.03): Remedy => {

@@ -1,7 +1,21 @@
 import { z } from 'zod';
+import { CUTS } from '../core/produce';
+import { PIECE_NAMES } from '../core/reading';
 import { EATERS } from '../core/safety';
 import { LIDS, WEIGHT_KINDS } from '../core/vessel';
-import { cleanText, commandId, day, id, jsonField, number, shortText, ticked, whole, no } from './common';
+import {
+  cleanText,
+  commandId,
+  maybeText,
+  day,
+  id,
+  jsonField,
+  number,
+  shortText,
+  ticked,
+  whole,
+  no
+} from './common';
 
 const units = z.enum(['metric', 'US', 'imperial'], no('not-a-choice'));
 const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], no('not-a-choice'));
@@ -124,12 +138,37 @@ export const weighSpoonSchema = z.object({
   weight: z.string().trim().max(60, no('too-long')).default('')
 });
 
+const perhaps = (min: number, max: number) =>
+  z.preprocess(
+    (v) => (v === '' || v === undefined ? null : v),
+    number(min, max, 'count-out-of-range').nullable()
+  );
+/** A crop of the household's own, or a figure of the table corrected; what is left empty is the table's. Percents and days. */
+export const setCropSchema = z.object({
+  commandId,
+  cropId: id.optional(),
+  like: id.default(''),
+  name: maybeText,
+  water: perhaps(30, 99),
+  sugar: perhaps(0, 40),
+  trim: perhaps(5, 100),
+  piece: z.union([z.enum(PIECE_NAMES), z.literal('')], no('not-a-choice')).default(''),
+  weight: z.string().trim().max(60, no('too-long')).default(''),
+  keepRoom: perhaps(1, 400),
+  keepCold: perhaps(1, 400),
+  cut: z.union([z.enum(CUTS), z.literal('')], no('not-a-choice')).default('')
+});
+export const dropCropSchema = z.object({ commandId, cropId: id });
+
 /** What was learnt of something begins anew. */
 export const resetLearningSchema = z.object({
   commandId,
   what: z
     .string()
-    .regex(/^(trim:[a-z-]+(\+tops)?|piece:[a-z-]+|packing:[a-z-]+\.[a-z]+|brine)$/, no('not-a-choice'))
+    .regex(
+      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z]+|brine)$/,
+      no('not-a-choice')
+    )
 });
 
 export const setPlaceSchema = z.object({

@@ -1,6 +1,7 @@
 import { dayNumberOf } from '$lib/core/care';
 import { standing, type Batch } from '$lib/core/batch';
 import { dayOfWall, type WallMinute } from '$lib/core/calendar';
+import { cropsOf } from '$lib/core/kit';
 import { FIRST_BENCH, lyingOn } from '$lib/core/lot';
 import { benchDraft, kitchenFor, makingsOf } from '$lib/server/usecases';
 import { allRecipes, lots as lotRepo } from '$lib/server/repos';
@@ -14,8 +15,8 @@ const NAMED = /^[A-Za-z0-9_-]{1,64}$/;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { db } = locals.house;
-  const { batches, lots, now } = await living(locals.house);
-  const makings = await makingsOf(db);
+  const { batches, household, lots, now } = await living(locals.house);
+  const makings = await makingsOf(db, cropsOf(household));
   const asked = url.searchParams.get('bench') ?? '';
   // Nothing asked: the first bench, or where that is clear, what was begun first.
   const usual = makings.some((m) => m.id === FIRST_BENCH) ? FIRST_BENCH : (makings[0]?.id ?? FIRST_BENCH);

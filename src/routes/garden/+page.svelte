@@ -1,6 +1,5 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { crop } from '$lib/core/produce';
   import { wall } from '$lib/core/calendar';
   import type { Lot } from '$lib/core/lot';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
@@ -54,12 +53,14 @@
         <Basket
           cropId={p.lot.cropId}
           g={p.lot.gardenG}
-          text="Basket of {crop(p.lot.cropId)?.name}, {house.mass(p.lot.gardenG)}"
+          text="Basket of {house.crop(p.lot.cropId)?.name}, {house.mass(p.lot.gardenG)}"
         />
       {/snippet}
       {#snippet caption(p)}
         <div class="w-36">
-          <p class="font-semibold">{crop(p.lot.cropId)?.name}{p.lot.variety ? `, ${p.lot.variety}` : ''}</p>
+          <p class="font-semibold">
+            {house.crop(p.lot.cropId)?.name}{p.lot.variety ? `, ${p.lot.variety}` : ''}
+          </p>
           <p class="big">{house.mass(p.lot.gardenG)}</p>
           <p class={p.daysLeft <= 0 ? 'font-semibold text-heed' : ''}>{keeps(p.daysLeft)}</p>
           <p class="text-quiet">
@@ -73,13 +74,13 @@
             {#snippet children({ busy })}<button
                 class="act justify-center"
                 disabled={busy}
-                aria-label="Take {crop(p.lot.cropId)?.name} to the bench">to the bench</button
+                aria-label="Take {house.crop(p.lot.cropId)?.name} to the bench">to the bench</button
               >{/snippet}
           </ActionForm>
           <button
             class="min-h-11 underline underline-offset-4"
             onclick={() => (chosen = p.lot)}
-            aria-label="Other ends for {crop(p.lot.cropId)?.name}">other…</button
+            aria-label="Other ends for {house.crop(p.lot.cropId)?.name}">other…</button
           >
         </div>
       {/snippet}
@@ -94,7 +95,7 @@
       {#each data.gone as lot (lot.id)}
         <li class="flex flex-wrap justify-between gap-x-6 border-b border-rule-soft py-2">
           <span
-            >{crop(lot.cropId)?.name}<span class="text-quiet"
+            >{house.crop(lot.cropId)?.name}<span class="text-quiet"
               >, {[lot.bed, relativeDay(wall(lot.day, 12), house.now)].filter(Boolean).join(', ')}</span
             ></span
           >

@@ -1,5 +1,6 @@
 import { isLive } from '$lib/core/batch';
 import { dayOfWall, wall } from '$lib/core/calendar';
+import { cropsOf } from '$lib/core/kit';
 import { coldSince, counterWindow } from '$lib/core/care';
 import { keepUntil } from '$lib/core/larder';
 import { rawLife } from '$lib/core/lot';
@@ -12,7 +13,8 @@ const YEAR = /^(19|20)\d\d$/;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { db } = locals.house;
-  const { places } = await household(db);
+  const ours = await household(db);
+  const { places } = ours;
   const now = nowOf(locals.house);
   const thisYear = dayOfWall(now).slice(0, 4);
   const asked = url.searchParams.get('year') ?? '';
@@ -47,7 +49,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
       id: l.id,
       cropId: l.cropId,
       g: l.gardenG,
-      useBy: wall(rawLife(l, dayOfWall(now)).useBy, 12)
+      useBy: wall(rawLife(l, dayOfWall(now), cropsOf(ours)).useBy, 12)
     }));
   const before = await batches.any(db, { before: span.from });
   return { spans, picks, waiting, year, thisYear, span, before };

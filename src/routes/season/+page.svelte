@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { crop } from '$lib/core/produce';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import SeasonStrip from '$lib/ui/strip/SeasonStrip.svelte';
   import { relativeDay, shortDay } from '$lib/ui/time';
@@ -81,7 +80,7 @@
           {#each data.waiting as w (w.id)}
             <li class="line flex justify-between">
               <span
-                ><b>{crop(w.cropId)?.name}</b>
+                ><b>{house.crop(w.cropId)?.name}</b>
                 <span class="block text-sm">use by {relativeDay(w.useBy, house.now)}</span></span
               ><span class="big">{house.mass(w.g)}</span>
             </li>

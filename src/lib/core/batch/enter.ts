@@ -8,6 +8,7 @@ import { cutFor, usualSaltFor, type Style } from '../style/index';
 import { byBulk, usableMl, usualHeadspace, type JarGeometry } from '../vessel/index';
 import { fillsPerMl, packsOf } from '../worksheet/index';
 import type { BatchEvent } from './batch';
+import { batchItem } from './facts';
 
 /** A jar as it would be filled by this style, to its line: what is of the vegetable, and what of the brine over it. */
 export interface StandingFill {
@@ -69,7 +70,7 @@ export function enter(
     data: {
       name,
       styleId: style.id,
-      items: [{ lotId: null, cropId: crop.id, name: crop.name, preparedG: fill.vegG * lids.length }],
+      items: [batchItem(null, crop, fill.vegG * lids.length)],
       equilibrium: said.equilibrium,
       equilibriumSd: 0,
       saltKindId: null,

@@ -1,5 +1,6 @@
 import type { WallMinute } from '../calendar/index';
 import type { CareKind } from './care-kinds';
+import type { Crop, Cut } from '../produce/index';
 import type { Lid } from '../vessel/index';
 
 /** One spell of a jar at one place. A jar is at one place at a time: the last one. */
@@ -75,7 +76,22 @@ export interface BatchItem {
   readonly cropId: string;
   readonly name: string;
   readonly preparedG: number;
+  /** What was known of the crop when it went in: water and density of its flesh, the cut it is usually given. */
+  readonly moisture: number;
+  readonly density: number;
+  readonly pack: Cut;
 }
+
+/** A crop as a batch keeps it, whatever the table says later. */
+export const batchItem = (lotId: string | null, c: Crop, preparedG: number): BatchItem => ({
+  lotId,
+  cropId: c.id,
+  name: c.name,
+  preparedG,
+  moisture: c.moisture,
+  density: c.density,
+  pack: c.pack
+});
 
 /** One rinse, in the words it was said. */
 export interface RinseLogged {

@@ -1,3 +1,4 @@
+import { crop } from '../produce/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
 import type { BatchEvent } from './batch';
 
@@ -15,14 +16,30 @@ function knownOf(said: unknown): { note: string; knowing: string[] } {
   };
 }
 
+/** What the table said of a crop before a batch kept it: its rows have not changed since. */
+function withCrops(items: unknown): unknown {
+  return (
+    Array.isArray(items)
+      ? (items as { lotId: string | null; cropId: string; preparedG: number; name: string }[])
+      : []
+  ).map((i) => ({ ...i, ...FIRST_TABLE(i.cropId) }));
+}
+const FIRST_TABLE = (cropId: string) => {
+  const c = crop(cropId, []);
+  return { moisture: c?.moisture ?? 0.92, density: c?.density ?? 1, pack: c?.pack ?? 'chunk' };
+};
+
 export const BATCH_UPCASTS: Upcasts<Type> = {
   started: [
     // Aim, rinses, the recipe and whether the brine was said came later; the oldest had no worksheet either.
     (data) => ({ aim: ends(data.worksheet), rinses: [], recipe: null, brineSaid: false, ...data }),
     // Harms that were read and overridden stood as text in the note.
-    (data) => ({ ...data, ...knownOf(data.note) })
+    (data) => ({ ...data, ...knownOf(data.note) }),
+    // What was known of a crop was looked up in the table of the day.
+    (data) => ({ ...data, items: withCrops(data.items) })
   ],
-  entered: [(data) => ({ brineSaid: false, ...data })]
+  entered: [(data) => ({ brineSaid: false, ...data }), (data) => ({ ...data, items: withCrops(data.items) })],
+  added: [(data) => ({ ...data, items: withCrops(data.items) })]
 };
 
 export const BATCH_UNDO: UndoPolicy<Type> = {

@@ -8,7 +8,6 @@ import {
   type Learned,
   type Measured
 } from '../learn/index';
-import { crop } from '../produce/index';
 import { cutFor, style as styleOf } from '../style/index';
 import { packing, packingKey } from '../vessel/index';
 import type { Batch } from './batch';
@@ -106,10 +105,9 @@ function filledOf(b: Batch): Filled | null {
   const packed = 1 - (b.brineUsedMl ?? 0) / room;
   if (!s || !full || !(packed > 0 && packed < 1)) return null;
   const things = b.items.flatMap((i) => {
-    const c = crop(i.cropId);
-    const cut = c && cutFor(s, c);
-    return c && cut && cut !== 'shred' && cut !== 'mash'
-      ? [{ key: packingKey(c.id, cut), table: packing(c.id, cut), fleshMl: i.preparedG / c.density }]
+    const cut = cutFor(s, { ...i, id: i.cropId });
+    return cut !== 'shred' && cut !== 'mash'
+      ? [{ key: packingKey(i.cropId, cut), table: packing(i.cropId, cut), fleshMl: i.preparedG / i.density }]
       : [];
   });
   if (things.length < b.items.length) return null;

@@ -73,7 +73,7 @@ function readTrouble(said: TroubleSaid, b: Batch, f: Filling, ways: Ways): Outco
   const amount = readLiquid(said.amount, 'amount', f, ways);
   if (!amount.ok) return amount;
   if (kind === 'unsalted-added') {
-    const c = crop(said.cropId || (b.items[0]?.cropId ?? ''));
+    const c = crop(said.cropId || (b.items[0]?.cropId ?? ''), ways.crops);
     if (!c) return refuse('crop-unknown', { field: 'cropId' });
     return done({ kind, addedG: amount.value, moisture: c.moisture });
   }

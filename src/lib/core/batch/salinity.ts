@@ -1,6 +1,5 @@
 import type { WallMinute } from '../calendar/index';
 import type { JarNow, Phase, Remedy, Trouble } from '../correct/index';
-import { crop } from '../produce/index';
 import { as } from '../quantity/index';
 import { eveningOut } from '../worksheet/index';
 import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
@@ -16,7 +15,7 @@ export const salinityOf = (b: Pick<Batch, 'equilibrium'>, f: Filling): number | 
 function moistureOf(b: Batch): number {
   const all = b.items.reduce((a, i) => a + i.preparedG, 0);
   if (all <= 0) return 0.92;
-  return b.items.reduce((a, i) => a + i.preparedG * (crop(i.cropId)?.moisture ?? 0.92), 0) / all;
+  return b.items.reduce((a, i) => a + i.preparedG * i.moisture, 0) / all;
 }
 
 /**
@@ -47,10 +46,7 @@ const SOUR_DAYS = 5;
 /** Hours until the thickest piece of a jar has evened out. */
 export function evenHoursOf(b: Batch, now: WallMinute): number {
   const s = styleOf(b.styleId);
-  const cuts = b.items.flatMap((i) => {
-    const c = crop(i.cropId);
-    return s && c ? [{ cropId: c.id, cut: cutFor(s, c) }] : [];
-  });
+  const cuts = s ? b.items.map((i) => ({ cropId: i.cropId, cut: cutFor(s, { ...i, id: i.cropId }) })) : [];
   const soured = now - b.startedAt > SOUR_DAYS * 1440;
   return eveningOut(cuts, s?.salting ?? 'dry', soured).hours;
 }

@@ -1,3 +1,5 @@
 export * from './kit';
+export * from './crops';
+export * from './names';
 export * from './history';
 export * from './water';

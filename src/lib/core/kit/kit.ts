@@ -1,4 +1,5 @@
 import type { Day, WallMinute } from '../calendar/index';
+import { asCrop, type CropSaid, type OwnCrops } from '../produce/index';
 import type { Ways } from '../reading/index';
 import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { Lid, VesselWeight } from '../vessel/index';
@@ -117,6 +118,8 @@ export interface Household {
   readonly mild: boolean;
   /** Who eats here and wants a word of caution, by `EATERS`. */
   readonly eaters: readonly string[];
+  /** Its own crops and its corrections of the table, as said. */
+  readonly crops: readonly CropSaid[];
   /** What was learnt begins anew after this day, by what is learnt. */
   readonly resets: Readonly<Record<string, Day>>;
   /** The first-run page has been answered or skipped. */
@@ -132,6 +135,9 @@ export type HouseholdEvent =
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
   | { readonly type: 'awayPlanned'; readonly data: Away }
   | { readonly type: 'awayDropped'; readonly data: { readonly id: string } }
+  | { readonly type: 'cropSaid'; readonly data: CropSaid }
+  /** A corrected crop back to the table. */
+  | { readonly type: 'cropDropped'; readonly data: { readonly id: string } }
   | { readonly type: 'learningReset'; readonly data: { readonly what: string; readonly day: Day } };
 
 export type HouseholdSettings = Partial<
@@ -172,6 +178,7 @@ export const NEW_HOUSEHOLD: Household = {
   waterId: 'filtered',
   mild: false,
   eaters: [],
+  crops: [],
   resets: {},
   settled: false
 };
@@ -210,6 +217,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, away: withOne(state.away, event.data) };
     case 'awayDropped':
       return { ...state, away: state.away.filter((a) => a.id !== event.data.id) };
+    case 'cropSaid':
+      return { ...state, crops: withOne(state.crops, event.data) };
+    case 'cropDropped':
+      return { ...state, crops: state.crops.filter((c) => c.id !== event.data.id) };
     case 'learningReset':
       return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
   }
@@ -219,8 +230,25 @@ function withOne<T extends { readonly id: string }>(all: readonly T[], one: T): 
   return all.some((x) => x.id === one.id) ? all.map((x) => (x.id === one.id ? one : x)) : [...all, one];
 }
 
-/** How this household says and reads amounts: its units, its spoons, its salt as it has measured it. */
-export function waysOf(household: Pick<Household, 'units' | 'spoons' | 'saltKindId' | 'ownSpoons'>): Ways {
+const rows = new WeakMap<Household['crops'], OwnCrops>();
+/** The household's own crops and corrections as whole rows; made once as long as nobody says another. */
+export function cropsOf({ crops }: Pick<Household, 'crops'>): OwnCrops {
+  const known = rows.get(crops);
+  if (known) return known;
+  const made = crops.flatMap((said) => asCrop(said) ?? []);
+  rows.set(crops, made);
+  return made;
+}
+
+/** How this household says and reads amounts: its units, its spoons, its salt as it has measured it, its own crops. */
+export function waysOf(
+  household: Pick<Household, 'units' | 'spoons' | 'saltKindId' | 'ownSpoons' | 'crops'>
+): Ways {
   const kind = saltKind(household.saltKindId) ?? SALT_KINDS[0]!;
-  return { units: household.units, system: household.spoons, kind: asMeasured(kind, household.ownSpoons) };
+  return {
+    units: household.units,
+    system: household.spoons,
+    kind: asMeasured(kind, household.ownSpoons),
+    crops: cropsOf(household)
+  };
 }

@@ -105,10 +105,14 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
   if (!place) unread.push({ code: 'place-unknown', field: 'placeId' });
   const extras = readable(readExtras(said.extras, ways), []);
   const rinsed = said.rinsed ? readable(readRinsed(said.rinsed, ways), null) : null;
-  const heavy = readable(readHeavy(said.heavy, ways, pieceWeights(crop(items[0]?.cropId ?? ''))), null);
+  const heavy = readable(
+    readHeavy(said.heavy, ways, pieceWeights(crop(items[0]?.cropId ?? '', ways.crops))),
+    null
+  );
   const netG = readable(readFilled(said.filled, ways), []);
   const input: WorksheetInput = {
     units: household.units,
+    crops: ways.crops,
     styleId: said.styleId,
     way: said.way,
     fraction: said.way === 'byTaste' ? BY_TASTE.fraction : said.fraction,

@@ -59,9 +59,9 @@ export interface Around {
 
 /** A pick weighed in: net as typed, gross less tare, or counted in pieces. */
 export function weighedIn(said: PickSaid, { ways, ownPiece, today }: Around): Outcome<Decided> {
-  const kind = crop(said.cropId);
+  const kind = crop(said.cropId, ways.crops);
   if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-  const read = weighedOrCounted(readWeighing(said, ways), said.weight, kind, (n) =>
+  const read = weighedOrCounted(readWeighing(said, ways), said.weight, { kind, ways }, (n) =>
     pickedOfCount(n, kind, said.withTops, ownPiece)
   );
   if (!read.ok) return read;
@@ -154,9 +154,11 @@ export function readPrepared(
   cropId: string,
   { ways, ownPiece }: Pick<Around, 'ways' | 'ownPiece'>
 ): Outcome<Weighing> {
-  const kind = crop(cropId);
+  const kind = crop(cropId, ways.crops);
   const read = readWeight(said.weight, 'weight', ways, said.unit);
-  return kind ? weighedOrCounted(read, said.weight, kind, (n) => weightOfCountRead(n, ownPiece)) : read;
+  return kind
+    ? weighedOrCounted(read, said.weight, { kind, ways }, (n) => weightOfCountRead(n, ownPiece))
+    : read;
 }
 
 const PARTS = ['culled', 'prepared', 'followers', 'greens', 'seed', 'offcuts'] as const;
@@ -224,11 +226,11 @@ function oddPieces(n: number, g: number, kind: Crop, withTops: boolean): number 
 function weighedOrCounted(
   read: Outcome<Weighing>,
   said: string,
-  kind: Crop,
+  { kind, ways }: { readonly kind: Crop; readonly ways: Ways },
   weigh: (n: CountRead) => Spread
 ): Outcome<Weighing> {
   if (read.ok) return read;
-  const count = readCount(said, kind);
+  const count = readCount(said, kind, ways.crops);
   // A piece, a crop or a word that does not fit is named; what is no count at all is a weight that was not understood.
   const named = ['piece-not-of-crop', 'count-of-another'];
   if (!count.ok) return named.includes(count.refusal.code) ? count : read;

@@ -1,6 +1,6 @@
 import type { Day } from '../calendar/index';
 import { learn, PIECE_BATCH_SD, TRIM_BATCH_SD, type Learned } from '../learn/index';
-import { crop, meanPiece, trimKey } from '../produce/index';
+import { crop, meanPiece, trimKey, type OwnCrops } from '../produce/index';
 import { relativeSd } from '../quantity/index';
 import type { Lot } from './lot';
 
@@ -8,22 +8,19 @@ import type { Lot } from './lot';
 export interface TaughtByPick {
   readonly day: Day;
   readonly trim: { readonly key: string; readonly yield: number } | null;
-  /** The usable part of a mean piece, g. */
-  readonly piece: { readonly cropId: string; readonly g: number } | null;
+  /** A mean piece as picked, g. */
+  readonly piece: { readonly cropId: string; readonly pickedG: number; readonly withTops: boolean } | null;
 }
 
-/** Nothing for most picks. Example: 2 kg in 7 pieces teach a piece of 286 g times the trim. */
+/** Nothing for most picks. Example: 2 kg in 7 pieces teach a piece of 286 g as picked. */
 export function taughtByPick(lot: Lot): TaughtByPick[] {
-  const c = crop(lot.cropId);
-  if (!c) return [];
+  const { cropId, withTops, trimmed } = lot;
   const { pieces, g } = lot.weighed;
-  const { trimmed } = lot;
-  const usable = lot.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
   const trim =
     trimmed && trimmed.pickedG > 0
-      ? { key: trimKey(c.id, lot.withTops), yield: trimmed.preparedG / trimmed.pickedG }
+      ? { key: trimKey(cropId, withTops), yield: trimmed.preparedG / trimmed.pickedG }
       : null;
-  const piece = pieces ? { cropId: c.id, g: (g * usable) / pieces } : null;
+  const piece = pieces ? { cropId, pickedG: g / pieces, withTops } : null;
   return trim || piece ? [{ day: lot.day, trim, piece }] : [];
 }
 
@@ -44,7 +41,8 @@ function byKey(all: readonly (readonly [key: string, value: number])[]): Map<str
  */
 export function learntTrims(
   picks: readonly TaughtByPick[],
-  resets: Readonly<Record<string, Day>>
+  resets: Readonly<Record<string, Day>>,
+  own: OwnCrops
 ): Record<string, Learned> {
   const seen = byKey(
     picks.flatMap(({ day, trim }) =>
@@ -54,7 +52,7 @@ export function learntTrims(
   const out: Record<string, Learned> = {};
   for (const [key, yields] of seen) {
     const [cropId = '', tops] = key.split('+');
-    const c = crop(cropId);
+    const c = crop(cropId, own);
     if (!c) continue;
     const mean = tops && c.trimWithTops !== null ? c.trimWithTops : c.trim;
     out[key] = learn({ mean, sd: c.trimSd, scale: 'logit' }, yields, TRIM_BATCH_SD);
@@ -65,16 +63,23 @@ export function learntTrims(
 /** The household's own piece weights of the usable part, from picks both counted and weighed. */
 export function learntPieces(
   picks: readonly TaughtByPick[],
-  resets: Readonly<Record<string, Day>>
+  resets: Readonly<Record<string, Day>>,
+  own: OwnCrops
 ): Record<string, Learned> {
+  const usable = (id: string, withTops: boolean) => {
+    const c = crop(id, own);
+    return (withTops ? c?.trimWithTops : null) ?? c?.trim ?? 1;
+  };
   const seen = byKey(
-    picks.flatMap(({ day, piece }) =>
-      piece && day > (resets[`piece:${piece.cropId}`] ?? '') ? [[piece.cropId, piece.g] as const] : []
+    picks.flatMap(({ day, piece: p }) =>
+      p && day > (resets[`piece:${p.cropId}`] ?? '')
+        ? [[p.cropId, p.pickedG * usable(p.cropId, p.withTops)] as const]
+        : []
     )
   );
   const out: Record<string, Learned> = {};
   for (const [id, weights] of seen) {
-    const c = crop(id);
+    const c = crop(id, own);
     if (!c) continue;
     const mean = meanPiece(c);
     const taught = weights.filter((w) => !alone(w, weights, mean, c.pieceGsd));

@@ -1,4 +1,4 @@
-import type { Kept, Quality } from '../produce/index';
+import type { Kept, OwnCrops, Quality } from '../produce/index';
 import { crop, keepsRaw } from '../produce/index';
 import { addDays, daysBetween, type Day } from '../calendar/index';
 import { done, refuse, type Outcome } from '../refusal/index';
@@ -250,8 +250,8 @@ export const isOpen = (lot: Lot): boolean => lot.gardenG > 0 || lot.benchG > 0;
  * The last day it should be used raw, and the days left from `today` (negative: over).
  * Example: gherkins picked on the 10th and kept at 20 °C are to be used by the 14th.
  */
-export function rawLife(lot: Lot, today: Day): { useBy: Day; daysLeft: number } {
-  const c = crop(lot.cropId);
+export function rawLife(lot: Lot, today: Day, own: OwnCrops): { useBy: Day; daysLeft: number } {
+  const c = crop(lot.cropId, own);
   const useBy = addDays(lot.day, c ? keepsRaw(c, lot.kept, lot.quality) : 0);
   return { useBy, daysLeft: daysBetween(today, useBy) };
 }

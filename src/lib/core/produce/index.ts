@@ -4,3 +4,4 @@ export * from './types';
 export * from './count';
 export * from './pieces';
 export * from './mean';
+export * from './own';

@@ -1,4 +1,5 @@
 import { meanPiece } from './mean';
+import { likeOf } from './own';
 import type { Crop } from './types';
 
 /** A countable part of a crop: median weight of the usable part, g, and its geometric sd. */
@@ -68,8 +69,8 @@ const PODS = /^(pepper-|okra|green-bean)/;
 export function piecesOf(c: Pick<Crop, 'id' | 'piece' | 'pieceG' | 'pieceGsd' | 'source'>): readonly Piece[] {
   const own: Row = [c.piece, c.pieceG, c.pieceGsd, c.source];
   const pod: readonly Row[] =
-    PODS.test(c.id) && c.piece !== 'pod' ? [['pod', c.pieceG, c.pieceGsd, c.source]] : [];
-  return [own, ...pod, ...(PARTS[c.id] ?? [])].map(([word, pieceG, pieceGsd, source]) => ({
+    PODS.test(likeOf(c.id)) && c.piece !== 'pod' ? [['pod', c.pieceG, c.pieceGsd, c.source]] : [];
+  return [own, ...pod, ...(PARTS[likeOf(c.id)] ?? [])].map(([word, pieceG, pieceGsd, source]) => ({
     word,
     pieceG,
     pieceGsd,

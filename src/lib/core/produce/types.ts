@@ -1,18 +1,20 @@
 /** How the prepared crop is usually cut; sets packing in the jar. */
-export type Cut =
-  | 'shred'
-  | 'leaf'
-  | 'spear'
-  | 'coin'
-  | 'chunk'
-  | 'floret'
-  | 'half'
-  | 'upright'
-  | 'cherry'
-  | 'strip'
-  | 'ring'
-  | 'whole'
-  | 'mash';
+export const CUTS = [
+  'shred',
+  'leaf',
+  'spear',
+  'coin',
+  'chunk',
+  'floret',
+  'half',
+  'upright',
+  'cherry',
+  'strip',
+  'ring',
+  'whole',
+  'mash'
+] as const;
+export type Cut = (typeof CUTS)[number];
 
 export interface Crop {
   readonly id: string;
@@ -39,4 +41,6 @@ export interface Crop {
   readonly heat: number;
   readonly note: string;
   readonly source: string;
+  /** An own crop that is no longer offered. */
+  readonly retired?: boolean;
 }

@@ -5,22 +5,25 @@ import {
   weightOfPieces,
   type Count,
   type Crop,
+  type OwnCrops,
+  likeOf,
   type Piece
 } from '../produce/index';
 import type { Learned } from '../learn/index';
 import type { Spread } from '../quantity/index';
 import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
 import { isMark, isWord, NINE_IN_TEN, skipAbout, skipOrSo, wordOf, type At } from './amount';
-import { cropAt, singular } from './names';
+import { cropAt, singular, tokensOf } from './names';
 import { textOf } from './quantity';
-import { tokens, type NumberToken, type Token } from './tokens';
+import { type NumberToken, type Token } from './tokens';
 
 /** Every word that some crop is counted by. */
-const PIECE_WORDS = new Set(
-  'head clove leaf bulb root stalk stick rib sprig slice pod piece berry bunch fruit corn knob thumb finger floret stem plant sprout ear half strip ring'.split(
-    ' '
-  )
-);
+export const PIECE_NAMES = [
+  ...(['head', 'clove', 'leaf', 'bulb', 'root', 'stalk', 'stick', 'rib', 'sprig', 'slice', 'pod'] as const),
+  ...(['piece', 'berry', 'bunch', 'fruit', 'corn', 'knob', 'thumb', 'finger', 'floret', 'stem'] as const),
+  ...(['plant', 'sprout', 'ear', 'half', 'strip', 'ring'] as const)
+] as const;
+const PIECE_WORDS: ReadonlySet<string> = new Set(PIECE_NAMES);
 /** The piece word there, in the singular; undefined where the word is none. Example: "cloves" is `'clove'`. */
 export const pieceWordAt = (all: readonly Token[], at: number): string | undefined => {
   const word = singular(wordOf(all[at]));
@@ -66,11 +69,11 @@ export function weightOfCountRead(count: CountRead, learnt?: Learned): Spread {
  * Reads a count: "7 peppers", "half a head", "a dozen", "3 medium heads", "2 heads cabbage", "a bunch". Piece words belong
  * to crops: a head of garlic is no clove. Refuses a bare number, which is a weight, a piece that the crop does not have,
  * another crop, and any word left over.
- * Example: `readCount('half a head', cabbage)` answers half a head of 908 g.
+ * Example: `readCount('half a head', cabbage, [])` answers half a head of 908 g.
  */
-export function readCount(text: string, c: Crop): Outcome<CountRead> {
+export function readCount(text: string, c: Crop, own: OwnCrops): Outcome<CountRead> {
   const said = text.trim().slice(0, 60);
-  const all = tokens(said).filter((t) => !isMark(t, '.', ',', '!'));
+  const all = tokensOf(said, own).filter((t) => !isMark(t, '.', ',', '!'));
   const bad = (code: RefusalCode = 'count-not-understood', more: Record<string, string> = {}) =>
     refuse(code, { field: 'weight', values: { said, piece: c.piece, crop: c.name.toLowerCase(), ...more } });
   const n = numberAt(all, 0);
@@ -121,6 +124,6 @@ export function readCount(text: string, c: Crop): Outcome<CountRead> {
 }
 
 const pieceOf = (c: Crop, word: string): Piece | undefined => pieceCalled(c, word);
-const isPepper = (c: Crop): boolean => c.id.startsWith('pepper-');
+const isPepper = (c: Crop): boolean => likeOf(c.id).startsWith('pepper-');
 /** "Cabbage" said of a pointed one, "tomato" of a green one: the plain name of the kind. */
 const sameKind = (a: Crop, b: Crop): boolean => a.id.split('-')[0] === b.id.split('-')[0];

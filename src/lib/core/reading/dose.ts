@@ -11,7 +11,7 @@ import {
 import type { Bit } from './dose-bits';
 import { bitsOf, type Stop } from './dose-words';
 import { amountReadings, POSSIBLE, some, SAYS } from './dose-amounts';
-import { tokens } from './tokens';
+import { tokensOf } from './names';
 import type { DoseWays } from './ways';
 
 const MOST = 160;
@@ -30,7 +30,7 @@ export function readDose(text: string, ways: DoseWays): Outcome<readonly DoseRea
     refuse(code, { field: 'dose', values: { said, ...more } });
   if (text.trim() === '') return bad('nothing-said-of-salt');
   if (text.length > MOST) return bad('dose-too-long');
-  const bits = bitsOf(tokens(text), ways.system);
+  const bits = bitsOf(tokensOf(text, ways.crops), ways.system);
   if ('stop' in bits) return stopped(bits, bad);
   const read = understood(bits, ways);
   if (typeof read === 'string') return bad(read);

@@ -1,5 +1,5 @@
 export { readQuantity, readTemperature, type Reading, type ReadOptions } from './quantity';
-export { readCount, weightOfCountRead, type CountRead } from './count';
+export { PIECE_NAMES, readCount, weightOfCountRead, type CountRead } from './count';
 export { cropNamed, saltyNamed } from './names';
 export { oneShare, readDose } from './dose';
 export * from './weight';

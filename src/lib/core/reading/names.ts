@@ -1,4 +1,4 @@
-import { crop, CROPS, type Crop } from '../produce/index';
+import { CROPS, type Crop, type OwnCrops } from '../produce/index';
 import { SALTY, type SaltyIngredient } from '../salt/index';
 import { isWord, wordOf, type At } from './amount';
 import { tokens, type Token } from './tokens';
@@ -44,12 +44,10 @@ const plain = (name: string): string =>
     .flatMap((t) => (t.kind === 'word' ? [plainWord(t.word)] : []))
     .join(' ');
 
-const cropNames: readonly (readonly [readonly string[], string])[] = CROPS.flatMap(
-  (c): [string[], string][] => [
-    [plain(c.name).split(' '), c.id],
-    ...(ALSO[c.id] ?? []).map((n): [string[], string] => [plain(n).split(' '), c.id])
-  ]
-).sort((a, b) => b[0].length - a[0].length || b[0].join(' ').length - a[0].join(' ').length);
+const cropNames: readonly (readonly [readonly string[], Crop])[] = CROPS.flatMap((c): [string[], Crop][] => [
+  [plain(c.name).split(' '), c],
+  ...(ALSO[c.id] ?? []).map((n): [string[], Crop] => [plain(n).split(' '), c])
+]).sort((a, b) => b[0].length - a[0].length || b[0].join(' ').length - a[0].join(' ').length);
 
 /** The names by their first word, the longest first. */
 const namesFrom = new Map<string, (typeof cropNames)[number][]>();
@@ -63,21 +61,41 @@ const NOT_A_CROP = new Set(
   'seed leaf leave powder flake dried salt sauce oil vinegar juice zest brine paste water'.split(' ')
 );
 
-/** The crop that the words from there on name, the longest name first; and none that is made of one ("celery seed"). */
-export function cropAt(all: readonly Token[], at: number): At<Crop> | undefined {
-  for (const [words, cropId] of namesFrom.get(plainWord(wordOf(all[at]))) ?? []) {
-    if (!words.every((w, i) => plainWord(wordOf(all[at + i])) === w)) continue;
-    const next = plainWord(wordOf(all[at + words.length]));
-    if (NOT_A_CROP.has(next)) return undefined;
-    const c = crop(cropId);
-    return c && { value: c, end: at + words.length };
-  }
-  return undefined;
+const begins = (all: readonly Token[], at: number, words: readonly string[]): boolean =>
+  words.every((w, i) => plainWord(wordOf(all[at + i])) === w);
+
+/** What was typed, cut up, in a household that has crops of its own: where the name of one begins, its token says so. */
+export function tokensOf(text: string, own: OwnCrops): Token[] {
+  const all = tokens(text);
+  if (own.length === 0) return all;
+  const names = own
+    .map((c) => ({ crop: c, words: plain(c.name).split(' ') }))
+    .filter(({ words }) => words.join('') !== '')
+    .sort((a, b) => b.words.length - a.words.length);
+  return all.map((t, at) => {
+    const found = t.kind === 'word' ? names.find(({ words }) => begins(all, at, words)) : undefined;
+    return found && t.kind === 'word' ? { ...t, own: { crop: found.crop, words: found.words.length } } : t;
+  });
 }
 
-/** The crop that a name on a card means. Example: `cropNamed('white cabbages')?.id` is `'cabbage-white'`; `'celery seed'` is none. */
-export function cropNamed(name: string): Crop | undefined {
-  const all = tokens(name).filter((t) => t.kind === 'word');
+/**
+ * The crop that the words from there on name, the longest name first and the household's own before the table's; and none
+ * that is made of one ("celery seed").
+ */
+export function cropAt(all: readonly Token[], at: number): At<Crop> | undefined {
+  const t = all[at];
+  const own = t?.kind === 'word' ? t.own : undefined;
+  const known = (namesFrom.get(plainWord(wordOf(t))) ?? []).find(([words]) => begins(all, at, words));
+  const found =
+    own && own.words >= (known?.[0].length ?? 0)
+      ? { value: own.crop, end: at + own.words }
+      : known && { value: known[1], end: at + known[0].length };
+  return found && !NOT_A_CROP.has(plainWord(wordOf(all[found.end]))) ? found : undefined;
+}
+
+/** The crop that a name on a card means. Example: `cropNamed('white cabbages', [])?.id` is `'cabbage-white'`; `'celery seed'` is none. */
+export function cropNamed(name: string, own: OwnCrops): Crop | undefined {
+  const all = tokensOf(name, own).filter((t) => t.kind === 'word');
   if (all.some((t) => NOT_A_CROP.has(plainWord(wordOf(t)))) && !all.some((_, i) => cropAt(all, i)))
     return undefined;
   const found = all.flatMap((_, i) => {

@@ -1,3 +1,5 @@
+import type { Crop } from '../produce/index';
+
 /**
  * What people type, cut into numbers, words and marks. Every reader starts here, so that "1 1/2", "2–3" or "half a dozen"
  * are the same number wherever they are said.
@@ -20,6 +22,8 @@ export interface WordToken {
   /** Lower case, without dots. */
   readonly word: string;
   readonly said: string;
+  /** The household's own crop whose name begins here, and how many words it has. */
+  readonly own?: { readonly crop: Crop; readonly words: number };
 }
 export interface MarkToken {
   readonly kind: 'mark';

@@ -1,3 +1,4 @@
+import type { OwnCrops } from '../produce/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 import type { SaltKind } from '../salt/index';
 
@@ -6,6 +7,8 @@ export interface DoseWays {
   readonly system: SpoonSystem;
   /** The household's usual salt, as it has measured it; taken when none is named. */
   readonly kind: SaltKind;
+  /** Its own crops, and the table's as it has corrected them. */
+  readonly crops: OwnCrops;
 }
 
 /** How this household says amounts: no reader goes without. */

@@ -1,6 +1,5 @@
 import type { RefusalCode } from '../refusal/index';
-import { meanPiece, pieceCalled } from '../produce/index';
-import { type SpoonSystem } from '../quantity/index';
+import { meanPiece, pieceCalled, pieceWeights, type Crop, type OwnCrops } from '../produce/index';
 import {
   cardLine,
   cropNamed,
@@ -15,22 +14,20 @@ import {
   type DoseWays,
   type LineAmount
 } from '../reading/index';
-import { mustAsk, type DoseReading, type SaltKind } from '../salt/index';
+import { mustAsk, type DoseReading } from '../salt/index';
 import { style } from '../style/index';
 import type { Card, CardProblem, CardText, Ingredient, RecipeText, SaltLine, Scales } from './types';
 import { allergenOf, heatOf } from './words';
 
 /** What a card is read with: the household's spoons and salt, and how the recipe's style is salted. */
-export interface CardWays {
-  readonly system: SpoonSystem;
-  readonly kind: SaltKind;
+export interface CardWays extends DoseWays {
   /** null: the style is not known; salt beside water is asked about. */
   readonly salting: 'dry' | 'brine' | 'rinsed' | null;
 }
 
 /** A recipe's card, read for its own style. */
 export const readRecipe = (r: Pick<RecipeText, 'card' | 'styleId'>, ways: DoseWays): Card =>
-  readCard(r.card, { system: ways.system, kind: ways.kind, salting: style(r.styleId)?.salting ?? null });
+  readCard(r.card, { ...ways, salting: style(r.styleId)?.salting ?? null });
 
 interface Line {
   readonly said: string;
@@ -57,12 +54,14 @@ export function readCard(text: string, ways: CardWays): Card {
     .filter((l) => !salts.includes(l))
     .map((l) => ({ l, part: cardLine(l.said, ways.system) }));
   const waters = parts.filter(({ part }) => isWater(part.name) && part.for.per === 'recipe');
-  const read = parts.filter((p) => !waters.includes(p)).map(({ l, part }) => ingredientOf(l, part));
+  const read = parts
+    .filter((p) => !waters.includes(p))
+    .map(({ l, part }) => ingredientOf(l, part, ways.crops));
   const ingredients = read.map((r) => ({ ...r.ingredient, produce: isProduce(r.ingredient) }));
   const baseG = baseOf(ingredients);
   const waterMl = waterOf(waters.map((w) => w.part));
   const salt = salts[0] ? readSalt(salts[0], baseG, waterMl, ways) : null;
-  const own = [...read, ...waters.map(({ l, part }) => ({ problem: amountProblem(l, part) }))];
+  const own = [...read, ...waters.map(({ l, part }) => ({ problem: amountProblem(l, part, ways.crops) }))];
   return {
     ingredients,
     salt: salt && { said: salt.said, line: salt.line, readings: salt.readings },
@@ -93,12 +92,11 @@ const isProduce = (i: Ingredient): boolean =>
   !/clove|slice|sprig|leaf|knob|thumb/.test(i.unit);
 
 /** Grams of a line that is said in grams or, of a crop, in its pieces. */
-export function gramsOf(i: Pick<Ingredient, 'amount' | 'unit' | 'cropId' | 'name'>): number | null {
+export function gramsOf(i: Pick<Ingredient, 'amount' | 'unit' | 'crop'>): number | null {
   if (i.amount === null) return null;
   if (i.unit === 'g') return i.amount;
-  const c = i.cropId === null ? undefined : cropNamed(i.name);
-  const piece = c && pieceCalled(c, i.unit);
-  return piece ? i.amount * meanPiece(piece) : null;
+  const g = pieceWeights(i.crop ?? undefined)(i.unit);
+  return g === null ? null : i.amount * g;
 }
 
 function baseOf(all: readonly Ingredient[]): number | null {
@@ -111,7 +109,7 @@ function baseOf(all: readonly Ingredient[]): number | null {
 }
 
 const waterOf = (parts: readonly CardLine[]): number | null => {
-  const all = parts.flatMap((p) => chosen(p).amount ?? []);
+  const all = parts.flatMap((p) => chosen(p, []).amount ?? []);
   const ml = all.reduce((a, m) => a + (m.is === 'measured' ? m.amount.value : 0), 0);
   return ml > 0 ? ml : null;
 };
@@ -124,15 +122,15 @@ interface Chosen {
 const AGREE = { rounding: 1.12, pieces: 2.2 };
 
 /** The amount of a line that counts: what is weighed before what is counted or spooned; they must agree. */
-function chosen(p: CardLine): Chosen {
+function chosen(p: CardLine, own: OwnCrops): Chosen {
   const [first] = p.amounts;
   if (p.more !== '') return { amount: first ?? null, problem: 'two-things' };
   if (!first || p.amounts.length === 1) return { amount: first ?? null };
   if (p.amounts.length > 2) return { amount: first, problem: 'two-things' };
   const [a, b] = [first, p.amounts[1]!];
   if (a.is === 'percent' || b.is === 'percent') return { amount: a, problem: 'two-things' };
-  if (a.is === 'count' && b.is === 'measured') return countedAndWeighed(p, a, b);
-  if (b.is === 'count' && a.is === 'measured') return countedAndWeighed(p, b, a);
+  if (a.is === 'count' && b.is === 'measured') return countedAndWeighed(p, a, b, own);
+  if (b.is === 'count' && a.is === 'measured') return countedAndWeighed(p, b, a, own);
   if (a.is === 'count' || b.is === 'count') return { amount: a, problem: 'two-things' };
   if (a.amount.kind !== b.amount.kind) return { amount: a.amount.kind === 'mass' ? a : b };
   const [x, y] = [a.amount.value, b.amount.value];
@@ -145,11 +143,12 @@ function chosen(p: CardLine): Chosen {
 function countedAndWeighed(
   p: CardLine,
   count: Extract<LineAmount, { is: 'count' }>,
-  w: Extract<LineAmount, { is: 'measured' }>
+  w: Extract<LineAmount, { is: 'measured' }>,
+  own: OwnCrops
 ): Chosen {
   const times = (n: number): LineAmount => ({ ...w, amount: { ...w.amount, value: w.amount.value * n } });
   if (w.amount.kind !== 'mass') return { amount: w };
-  const c = cropNamed(p.name);
+  const c = cropNamed(p.name, own);
   const piece = c && pieceCalled(c, count.piece);
   const fits = (g: number) => {
     if (!piece) return true;
@@ -169,22 +168,26 @@ function countedAndWeighed(
   return each ? { amount: times(count.n) } : { amount: w, problem: 'amounts-disagree' };
 }
 
-function amountProblem(l: Line, p: CardLine): CardProblem | null {
-  const { amount, problem } = chosen(p);
+function amountProblem(l: Line, p: CardLine, own: OwnCrops): CardProblem | null {
+  const { amount, problem } = chosen(p, own);
   const unclear =
     amount?.is === 'measured' &&
     (amount.amount.unclear !== undefined ||
-      (amount.amount.spaced === true && /s$/.test(p.name) && cropNamed(p.name) !== undefined));
+      (amount.amount.spaced === true && /s$/.test(p.name) && cropNamed(p.name, own) !== undefined));
   const code = problem ?? (unclear ? ('amount-unclear' as const) : undefined);
   return code
     ? { code, line: l.line, said: l.said, blocks: true, ...(p.more ? { word: p.more } : {}) }
     : null;
 }
 
-function ingredientOf(l: Line, p: CardLine): { ingredient: Ingredient; problem: CardProblem | null } {
-  const amount = p.vague || p.free ? null : chosen(p).amount;
+function ingredientOf(
+  l: Line,
+  p: CardLine,
+  own: OwnCrops
+): { ingredient: Ingredient; problem: CardProblem | null } {
+  const amount = p.vague || p.free ? null : chosen(p, own).amount;
   const name = p.name === '' ? pieceName(p, amount) : p.name;
-  const c = cropNamed(name);
+  const c = cropNamed(name, own);
   const percent = amount?.is === 'percent' ? amount.value : null;
   const scales: Scales = p.free
     ? 'free'
@@ -210,13 +213,14 @@ function ingredientOf(l: Line, p: CardLine): { ingredient: Ingredient; problem: 
     ...(p.for.per === 'room' ? { perMl: p.for.ml } : {}),
     optional: p.optional,
     cropId: c?.id ?? null,
+    crop: c ?? null,
     saltyId: saltyNamed(name)?.id ?? null,
     produce: false,
-    heat: heatOf(name),
+    heat: heatOf(name, own),
     allergen: allergenOf([name, p.remark].join(' ')),
     instead: p.instead
   };
-  return { ingredient, problem: amountProblem(l, p) ?? pieceProblem(l, ingredient) };
+  return { ingredient, problem: amountProblem(l, p, own) ?? pieceProblem(l, ingredient, c) };
 }
 
 /** "1 leaf a jar": the piece is all the name there is. */
@@ -236,8 +240,7 @@ function figure(a: LineAmount | null, times: number): readonly [number | null, s
   return small ? [(amount.value / amount.unit.factor) * times, amount.unit.id] : [amount.value * times, 'ml'];
 }
 
-function pieceProblem(l: Line, i: Ingredient): CardProblem | null {
-  const c = i.cropId === null ? undefined : cropNamed(i.name);
+function pieceProblem(l: Line, i: Ingredient, c: Crop | undefined): CardProblem | null {
   const counted = i.amount !== null && !/^(g|ml|tsp|tbsp|cup|)$/.test(i.unit);
   const loose = /^(slice|strip|half|ring|sprig)$/.test(i.unit);
   return c && counted && !loose && i.scales !== 'jar' && i.scales !== 'room' && !pieceCalled(c, i.unit)
@@ -256,14 +259,13 @@ type SaltRead = SaltLine & { readonly why: { code: RefusalCode; word: string } |
 /** The dose of the card: as it is said, or of the recipe as written where it is a plain amount. */
 function readSalt(l: Line, baseG: number | null, waterMl: number | null, ways: CardWays): SaltRead {
   const said = unlisted(l.said).replace(/\((?:optional)\)/i, '');
-  const context = { system: ways.system, kind: ways.kind };
-  const direct = readDose(said, context);
+  const direct = readDose(said, ways);
   if (direct.ok) return { ...l, readings: direct.value, why: null };
   const { code, values } = direct.refusal;
   const word = String(values?.word ?? '');
   if (code !== 'dose-of-what') return { ...l, readings: [], why: { code, word } };
   const whole = (of: string, per: number | null): readonly DoseReading[] => {
-    const read = per === null ? undefined : readDose(`${said} to ${per} ${of}`, context);
+    const read = per === null ? undefined : readDose(`${said} to ${per} ${of}`, ways);
     return read?.ok ? read.value : [];
   };
   const water = ways.salting === 'dry' && waterMl === null ? [] : whole('ml of water', waterMl);

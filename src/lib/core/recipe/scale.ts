@@ -1,6 +1,5 @@
 import { MEASURES, type SpoonSystem } from '../quantity/index';
 import { pieceWeights } from '../produce/index';
-import { cropNamed } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { doseFor, type DosingWay } from '../salt/index';
 import { gramsOf } from './card';
@@ -60,7 +59,7 @@ export function scaleRecipe(card: Card, to: MadeFor): Outcome<Scaled> {
       vegG: to.vegG,
       jars: to.jars,
       roomMl: to.roomMl,
-      pieceG: pieceWeights(cropNamed(card.ingredients.find((i) => i.produce)?.name ?? ''))
+      pieceG: pieceWeights(card.ingredients.find((i) => i.produce)?.crop ?? undefined)
     });
   return done({ factor, lines, salt: dose ?? null, notes: notesOf(card, to, factor, lines) });
 }

@@ -1,3 +1,4 @@
+import type { Crop } from '../produce/index';
 import type { RefusalCode } from '../refusal/index';
 import type { DoseReading } from '../salt/index';
 
@@ -29,8 +30,9 @@ export interface Ingredient {
   /** For `room`: ml of jar that the amount is said for. */
   readonly perMl?: number;
   readonly optional: boolean;
-  /** What it is, where the table knows it. */
+  /** What it is, where the household or the table knows it. */
   readonly cropId: string | null;
+  readonly crop: Crop | null;
   readonly saltyId: string | null;
   /** Vegetables that fill the jar, as against seasoning. */
   readonly produce: boolean;

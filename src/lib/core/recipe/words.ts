@@ -1,3 +1,4 @@
+import type { OwnCrops } from '../produce/index';
 import { cropNamed } from '../reading/index';
 
 const ALLERGENS: readonly (readonly [RegExp, string])[] = [
@@ -28,9 +29,9 @@ export const allergensOf = (names: readonly string[]): string[] => [
   ...new Set(names.map(allergenOf).filter((a) => a !== ''))
 ];
 
-/** Heat of a name, 0-5. Example: `heatOf('chilli flakes')` is `3`. */
-export function heatOf(name: string): number {
-  const c = cropNamed(name);
+/** Heat of a name, 0-5. Example: `heatOf('chilli flakes', [])` is `3`. */
+export function heatOf(name: string, own: OwnCrops): number {
+  const c = cropNamed(name, own);
   if (c) return c.heat;
   return /chilli|chili|cayenne|hot pepper/.test(name.toLowerCase()) ? 3 : 0;
 }

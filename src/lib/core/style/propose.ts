@@ -1,4 +1,4 @@
-import { crop } from '../produce/index';
+import { crop, likeOf, type OwnCrops } from '../produce/index';
 import { writePercent } from '../quantity/index';
 import { STYLES } from './data';
 import type { Style } from './types';
@@ -11,6 +11,8 @@ export interface Occasion {
   readonly stockG: Readonly<Record<string, number>>;
   /** Somebody at the table likes it mild. */
   readonly mild: boolean;
+  /** The household's own crops. */
+  readonly crops: OwnCrops;
 }
 
 export interface Proposal {
@@ -30,7 +32,7 @@ const SHORT_G = 1000;
 export function proposeStyles(o: Occasion): Proposal[] {
   const all = o.bench.reduce((a, b) => a + b.g, 0);
   if (all <= 0) return [];
-  const hottest = Math.max(0, ...o.bench.map((b) => crop(b.cropId)?.heat ?? 0));
+  const hottest = Math.max(0, ...o.bench.map((b) => crop(b.cropId, o.crops)?.heat ?? 0));
   return STYLES.flatMap((style): Proposal[] => {
     const suits = o.bench.reduce((a, b) => a + (dearness(style, b.cropId) > 0 ? b.g : 0), 0) / all;
     if (suits < 0.5) return [];
@@ -48,6 +50,6 @@ export function proposeStyles(o: Occasion): Proposal[] {
 
 /** 1 for the crop a style is best known for, falling along its list; 0 when it is not on it. */
 function dearness(s: Style, cropId: string): number {
-  const at = s.produce.indexOf(cropId);
+  const at = s.produce.indexOf(likeOf(cropId));
   return at < 0 ? 0 : 1 - (0.8 * at) / s.produce.length;
 }

@@ -1,4 +1,4 @@
-import type { Crop, Cut } from '../produce/index';
+import { likeOf, type Crop, type Cut } from '../produce/index';
 import { STYLES } from './data';
 import type { Salting, Style } from './types';
 
@@ -9,12 +9,12 @@ export function style(id: string): Style | undefined {
 
 /** The cut a crop gets in a style. Example: a pointed cabbage in pieces is a `'chunk'`, in leaf kimchi a `'leaf'`. */
 export function cutFor(s: Style, c: Pick<Crop, 'id' | 'pack'>): Cut {
-  return s.cropCut?.[c.id] ?? (s.cuts.includes(c.pack) ? c.pack : (s.cuts[0] ?? c.pack));
+  return s.cropCut?.[likeOf(c.id)] ?? (s.cuts.includes(c.pack) ? c.pack : (s.cuts[0] ?? c.pack));
 }
 
 /** The salinity a style starts from for these crops: the saltiest wish among them. Example: gherkins in pieces `0.03`. */
 export function usualSaltFor(s: Style, cropIds: readonly string[]): number {
-  return Math.max(s.usualSalt, ...cropIds.map((id) => s.cropSalt[id] ?? 0));
+  return Math.max(s.usualSalt, ...cropIds.map((id) => s.cropSalt[likeOf(id)] ?? 0));
 }
 
 /** How salt may get in, the usual way first. Example: a slaw is `['dry', 'brine']`. */

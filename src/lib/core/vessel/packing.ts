@@ -1,4 +1,4 @@
-import type { Cut } from '../produce/index';
+import { likeOf, type Cut } from '../produce/index';
 
 /**
  * Packing fraction at most: vegetable volume over usable volume, by cut.
@@ -24,7 +24,7 @@ const UPRIGHT_CUCUMBER = 0.62;
 
 /** Packing fraction at most of a crop in a cut. Example: `packing('cucumber-small', 'upright')` is `0.62`. */
 export function packing(cropId: string, cut: Exclude<Cut, 'shred'>): number {
-  return cut === 'upright' && cropId === 'cucumber-small' ? UPRIGHT_CUCUMBER : PACKING[cut];
+  return cut === 'upright' && likeOf(cropId) === 'cucumber-small' ? UPRIGHT_CUCUMBER : PACKING[cut];
 }
 
 /** The name under which a crop's packing in a cut is learnt. Example: `packingKey('kohlrabi', 'spear')` is `'kohlrabi.spear'`. */
@@ -72,5 +72,5 @@ export const PIECE_RADIUS: Readonly<Record<Cut, number>> = {
 
 /** The same for a crop: a whole gherkin is thicker than a bean. Example: `pieceRadius('cucumber-small', 'upright')` is `15`. */
 export function pieceRadius(cropId: string, cut: Cut): number {
-  return cropId === 'cucumber-small' && cut === 'upright' ? 15 : PIECE_RADIUS[cut];
+  return likeOf(cropId) === 'cucumber-small' && cut === 'upright' ? 15 : PIECE_RADIUS[cut];
 }

@@ -1,4 +1,3 @@
-import { crop } from '../produce/index';
 import { brought, equilibriumSalinity } from '../salt/index';
 import type { JarCard, Worksheet } from './types';
 
@@ -20,7 +19,7 @@ export function endsAsMade(w: Worksheet, { poured = 1, salted = 1 }: AsMade): nu
   const share = w.packedG / w.prepared.mean;
   const vegWaterG = w.rinse
     ? w.rinse.waterG * share
-    : w.items.reduce((a, i) => a + i.prepared.mean * (crop(i.cropId)?.moisture ?? 0) * share, 0);
+    : w.items.reduce((a, i) => a + i.prepared.mean * i.crop.moisture * share, 0);
   const extra = brought(w.extras);
   const stockG = (w.brine?.fromStock ?? []).reduce((a, s) => a + s.naclG, 0);
   const fresh = w.salt.naclG > 0 ? w.salt.naclG / (w.salt.naclG + stockG) : 1;

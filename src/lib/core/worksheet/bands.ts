@@ -1,4 +1,3 @@
-import { crop } from '../produce/index';
 import { as } from '../quantity/index';
 import { brineDensity, saltKind } from '../salt/index';
 import { byBulk } from '../vessel/index';
@@ -37,10 +36,6 @@ export function bands(w: Worksheet, draws = 2000, seed = 1): Bands {
   const kind = saltKind(w.saltKindId);
   const roomMl = w.chosen.roomMl;
   const share = w.packedG / w.prepared.mean;
-  const rows = w.items.flatMap((i) => {
-    const c = crop(i.cropId);
-    return c ? [{ i, c }] : [];
-  });
   const brined = w.salting === 'brine' && w.brine !== null;
   const strength = w.brine?.strength ?? as.trueStrength(0);
   const gPerMl = brineDensity(strength, WATER_C);
@@ -55,7 +50,8 @@ export function bands(w: Worksheet, draws = 2000, seed = 1): Bands {
       ? clamp(1 + (normal() * (kind.purityHigh - kind.purityLow)) / 3.29 / kind.purity, 0.9, 1.1)
       : 1;
     let [fleshMl, waterG, needMl] = [0, 0, 0];
-    for (const { i, c } of rows) {
+    for (const i of w.items) {
+      const c = i.crop;
       const g = Math.max(0, i.prepared.mean + normal() * i.prepared.sd) * share;
       const moisture = clamp(c.moisture + normal() * c.moistureSd, 0.3, 0.99);
       const density = Math.max(0.3, c.density + normal() * c.densitySd);

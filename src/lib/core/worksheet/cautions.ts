@@ -1,4 +1,4 @@
-import { crop } from '../produce/index';
+import { likeOf } from '../produce/index';
 import { writePercent } from '../quantity/index';
 import {
   caution,
@@ -72,7 +72,10 @@ export function cautionsFor({
     ),
     ...(hottest ? heatCautions(hottest.heat, hottest.name) : []),
     ...jarCautions(input, going, cards),
-    ...going.items.flatMap((i) => (s.notes[i.cropId] ? [caution('crop-note', s.notes[i.cropId]!)] : [])),
+    ...going.items.flatMap((i) => {
+      const note = s.notes[likeOf(i.cropId)];
+      return note ? [caution('crop-note', note)] : [];
+    }),
     ...(salting === 'dry' && cutsThatJuice(going) ? juiceCautions(going, ends) : [])
   ];
   return [...all.filter((c) => c.level === 'harm'), ...all.filter((c) => c.level === 'heed')];
@@ -81,8 +84,12 @@ export function cautionsFor({
 /** Main crops that the style is not made for, and crops whose reading alone proves nothing. */
 function outsideCautions(s: Style, going: GoingIn): Caution[] {
   const all = going.items.reduce((a, i) => a + i.prepared.mean, 0);
-  const outside = going.items.filter((i) => !s.produce.includes(i.cropId) && i.prepared.mean > 0.4 * all);
-  const near = going.items.filter((i) => i.cropId.startsWith('tomato') && i.cropId !== 'tomato-green');
+  const outside = going.items.filter(
+    (i) => !s.produce.includes(likeOf(i.cropId)) && i.prepared.mean > 0.4 * all
+  );
+  const near = going.items.filter(
+    (i) => i.cropId.startsWith('tomato') && likeOf(i.cropId) !== 'tomato-green'
+  );
   return [
     ...outside.map((i) => caution('crop-outside', `${i.name} is not usual for ${s.name.toLowerCase()}.`)),
     ...(near.length > 0
@@ -140,7 +147,7 @@ const cutsThatJuice = (going: GoingIn): boolean => going.items.some((i) => i.cut
 function juiceCautions(going: GoingIn, ends: SaltEnds): Caution[] {
   const moisture =
     going.prepared.mean === 0 ? 1 : (going.vegWater.mean - going.brought.drinksG) / going.prepared.mean;
-  const dry = going.items.filter((i) => (crop(i.cropId)?.moisture ?? 1) < DRY).map((i) => i.name);
+  const dry = going.items.filter((i) => i.crop.moisture < DRY).map((i) => i.name);
   if (moisture < DRY)
     return [
       caution(

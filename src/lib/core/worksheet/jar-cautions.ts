@@ -1,8 +1,7 @@
-import { crop } from '../produce/index';
 import { caution, type Caution } from '../safety/index';
 import { aboveRimMm, heightOf, isCrock, jarGeometry, letsBitsPast, profile } from '../vessel/index';
 import type { GoingIn } from './prepare';
-import type { JarCard, WorksheetInput } from './types';
+import type { JarCard, PreparedItem, WorksheetInput } from './types';
 
 /** Small cuts come up past a cover that is too narrow. */
 const SMALL = new Set(['shred', 'leaf', 'coin', 'ring', 'mash', 'strip']);
@@ -63,13 +62,12 @@ function awayCautions(input: WorksheetInput, cards: readonly JarCard[]): Caution
 }
 
 function pieceCautions(going: GoingIn): Caution[] {
-  const names = (of: (id: string, cut: string) => boolean) =>
-    going.items.filter((i) => of(i.cropId, i.cut)).map((i) => i.name.toLowerCase());
+  const names = (of: (i: PreparedItem) => boolean) => going.items.filter(of).map((i) => i.name.toLowerCase());
   const hollow = names(
-    (id, cut) => /^(pepper|tomat)/.test(id) && ['whole', 'cherry', 'upright'].includes(cut)
+    ({ cropId, cut }) => /^(pepper|tomat)/.test(cropId) && ['whole', 'cherry', 'upright'].includes(cut)
   );
   const light = names(
-    (id, cut) => cut !== 'shred' && cut !== 'leaf' && cut !== 'mash' && (crop(id)?.density ?? 1) < FLOATS
+    ({ crop, cut }) => cut !== 'shred' && cut !== 'leaf' && cut !== 'mash' && crop.density < FLOATS
   );
   return [
     ...(hollow.length > 0

@@ -20,7 +20,7 @@ export interface GoingIn {
   readonly brought: Brought;
 }
 
-type Prepared = Pick<WorksheetInput, 'items'> &
+type Prepared = Pick<WorksheetInput, 'items' | 'crops'> &
   Partial<Pick<WorksheetInput, 'trims' | 'packings' | 'extras' | 'salting'>>;
 
 /** A weighing is good to about this share of itself: bowl, drops, reading. Common practice, no source. */
@@ -30,7 +30,7 @@ const WEIGHING_SD = 0.005;
 export function goingIn(input: Prepared, s: Style): GoingIn {
   const { items, extras = [] } = input;
   const rows = items.flatMap((item) => {
-    const c = crop(item.cropId);
+    const c = crop(item.cropId, input.crops);
     return c ? [{ item: prepare(item, c, s, input), c }] : [];
   });
   const sum = (f: (r: (typeof rows)[number]) => number) => rows.reduce((a, r) => a + f(r), 0);
@@ -69,6 +69,7 @@ function prepare(item: WorksheetItem, c: Crop, s: Style, input: Prepared): Prepa
     id: item.id,
     cropId: c.id,
     name: c.name,
+    crop: c,
     cut,
     pickedG: item.pickedG,
     prepared:

@@ -1,7 +1,7 @@
-import { crop } from '../produce/index';
+import { crop, type Crop, type OwnCrops } from '../produce/index';
 import { UNITS } from '../quantity/index';
 import { byBulk, SHRED_BULK } from '../vessel/index';
-import type { PreparedItem, Worksheet, WorksheetItem } from './types';
+import type { Worksheet, WorksheetItem } from './types';
 
 /** A weight that hardly can be, with the likely slip. Asked at once; answered by changing it or leaving it. */
 export interface Question {
@@ -42,9 +42,9 @@ export function slipOf(ratio: number, unit?: string): Slip | null {
 }
 
 /** Prepared weights against what the pick should give: under half or over the picked weight is asked. */
-export function weightQuestions(items: readonly WorksheetItem[]): Question[] {
+export function weightQuestions(items: readonly WorksheetItem[], crops: OwnCrops): Question[] {
   return items.flatMap((item): Question[] => {
-    const c = crop(item.cropId);
+    const c = crop(item.cropId, crops);
     if (!c || item.preparedG === null || item.pickedG <= 0) return [];
     const expectedG = item.pickedG * (item.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim);
     const ratio = item.preparedG / expectedG;
@@ -82,7 +82,7 @@ function fillOf(w: Worksheet): number {
     const g = i.prepared.mean * kept;
     return (
       sum +
-      (byBulk(i.cut, i.packing) ? g / SHRED_BULK.mean / roomMl : jarShare(g, roomMl, i, i.packing).share)
+      (byBulk(i.cut, i.packing) ? g / SHRED_BULK.mean / roomMl : jarShare(g, roomMl, i.crop, i.packing).share)
     );
   }, 0);
 }
@@ -119,9 +119,9 @@ export function sheetQuestions(w: Worksheet, usual: number): Question[] {
 export function jarShare(
   netG: number,
   usableMl: number,
-  item: Pick<PreparedItem, 'cropId'>,
+  crop: Pick<Crop, 'density'>,
   phi: number
 ): { fullG: number; share: number; ask: boolean } {
-  const fullG = usableMl * phi * (crop(item.cropId)?.density ?? 1);
+  const fullG = usableMl * phi * crop.density;
   return { fullG, share: netG / fullG, ask: netG / fullG < HALF_FULL || netG > fullG * 1.05 };
 }

@@ -25,10 +25,10 @@ export function toPick(
   withTops: boolean,
   jars: readonly WorksheetJar[],
   counts: Readonly<Record<string, number>>,
-  learnt: Partial<Pick<WorksheetInput, 'trims' | 'packings'>> = {}
+  learnt: Partial<Pick<WorksheetInput, 'trims' | 'packings'>> & Pick<WorksheetInput, 'crops'>
 ): Outcome<ToPick> {
   const s = styleOf(styleId);
-  const c = crop(cropId);
+  const c = crop(cropId, learnt.crops);
   if (!s) return refuse('style-unknown', { field: 'styleId' });
   if (!c) return refuse('crop-unknown', { field: 'cropId' });
   const roomMl = ownedSizes(jars).reduce((a, j) => a + j.usableMl * (counts[j.id] ?? 0), 0);

@@ -1,5 +1,5 @@
 import type { Learned } from '../learn/index';
-import { crop } from '../produce/index';
+import type { Crop } from '../produce/index';
 import { as } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { brineDensity, saltForEquilibrium, weighOut, type SaltKind } from '../salt/index';
@@ -33,16 +33,13 @@ export interface SecondPick {
  * Example: 2000 g of white cabbage into a crock at 2.2 % want 41.5 g of pure salt.
  */
 export function secondPick(
-  items: readonly { readonly cropId: string; readonly preparedG: number }[],
+  items: readonly { readonly crop: Crop; readonly preparedG: number }[],
   into: Standing,
   s: Style,
   salt: SaltKind,
   packings: Readonly<Record<string, Learned>> = {}
 ): Outcome<SecondPick> {
-  const rows = items.flatMap((i) => {
-    const c = crop(i.cropId);
-    return c ? [{ ...i, c, cut: cutFor(s, c) }] : [];
-  });
+  const rows = items.map((i) => ({ ...i, c: i.crop, cut: cutFor(s, i.crop) }));
   const vegG = rows.reduce((a, r) => a + r.preparedG, 0);
   if (!(vegG > 0)) return refuse('bench-empty', { field: 'items' });
   if (!(into.equilibrium > 0)) return refuse('salt-not-known', { field: 'fillingId' });

@@ -1,4 +1,4 @@
-import type { Cut } from '../produce/index';
+import type { Crop, Cut, OwnCrops } from '../produce/index';
 import type {
   EquilibriumSalinity,
   PerTotal,
@@ -65,6 +65,8 @@ export interface BrinePlan {
 }
 
 export interface WorksheetInput {
+  /** The household's own crops and corrections. */
+  readonly crops: OwnCrops;
   readonly styleId: string;
   readonly items: readonly WorksheetItem[];
   readonly way: DosingWay;
@@ -113,6 +115,8 @@ export interface PreparedItem {
   readonly id: string;
   readonly cropId: string;
   readonly name: string;
+  /** What was known of it as this was reckoned. */
+  readonly crop: Crop;
   readonly cut: Cut;
   readonly pickedG: number;
   readonly prepared: Spread;

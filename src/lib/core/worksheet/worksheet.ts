@@ -39,7 +39,7 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const kind = table && asMeasured(table, input.ownSpoons);
   if (!s) return refuse('style-unknown', { field: 'styleId', values: { said: input.styleId } });
   if (!kind) return refuse('salt-unknown', { field: 'saltKindId', values: { said: input.saltKindId } });
-  const strange = input.items.find((i) => !crop(i.cropId));
+  const strange = input.items.find((i) => !crop(i.cropId, input.crops));
   if (strange) return refuse('crop-unknown', { field: 'cropId', values: { said: strange.cropId } });
   const salting = input.salting ?? s.salting;
   if (!saltings(s).includes(salting))

@@ -4,10 +4,12 @@ import {
   breakJarSchema,
   countGoodsSchema,
   dropAwaySchema,
+  dropCropSchema,
   measureJarSchema,
   ownJarsSchema,
   planAwaySchema,
   resetLearningSchema,
+  setCropSchema,
   setPlaceSchema,
   setTareSchema,
   settleSchema,
@@ -80,6 +82,13 @@ export const KIT = {
     [...AMOUNT, 'salt-unknown', 'spoon-strange'],
     (a) => `Your spoon of ${a.name.toLowerCase()} is noted`
   ),
+  'set-crop': command(
+    setCropSchema,
+    named.extend({ cropId: z.string() }),
+    [...AMOUNT, 'crop-unknown', 'name-taken'],
+    (a) => `${a.name} noted`
+  ),
+  'drop-crop': command(dropCropSchema, named, ['crop-unknown'], (a) => `${a.name}: as the table has it`),
   'reset-learning': command(resetLearningSchema, named, [], () => 'It begins anew from the table'),
   'count-goods': command(
     countGoodsSchema,

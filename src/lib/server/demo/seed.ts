@@ -167,7 +167,7 @@ class Season {
     const lotId = await this.weighIn(pick, wall(m.day, 8, 45));
     await this.say('take-to-bench', wall(m.day, 9), { lotId, weight: '' });
     const lot = await lots.load(this.trx, lotId);
-    const c = crop(pick.cropId);
+    const c = crop(pick.cropId, []);
     if (!lot || !c) return;
     const trim =
       (pick.withTops && c.trimWithTops !== null ? c.trimWithTops : c.trim) +

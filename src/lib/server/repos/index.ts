@@ -114,7 +114,7 @@ export const households = new Aggregate<Household, HouseholdEvent>({
   evolve: (_, state, event, { at }) => evolveHousehold(state ?? NEW_HOUSEHOLD, event, at),
   isLive: () => true,
   upcasts: HOUSEHOLD_UPCASTS,
-  line: ({ resets }) => ({ teaches: resets })
+  line: ({ resets, crops }) => ({ teaches: { resets, crops } })
 });
 export const pantries = new Aggregate<Pantry, PantryEvent>({
   kind: 'pantry',
@@ -198,7 +198,7 @@ export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 8;
+const SHAPE = 9;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {

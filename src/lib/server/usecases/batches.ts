@@ -2,7 +2,7 @@ import { enter, nextLidNumbers, type Batch, type BatchEvent } from '../../core/b
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
-import { waysOf } from '../../core/kit';
+import { cropsOf, waysOf } from '../../core/kit';
 import { portionCorrected, portioned } from '../../core/larder';
 import { crop } from '../../core/produce';
 import type { Ways } from '../../core/reading';
@@ -86,7 +86,7 @@ async function onBatch(
 /** What already stood there on the first day: jars on the counter since a date, or stock in the cold. */
 export const enterStanding = useCase('enter-standing', async (work, input) => {
   const ours = await household(work.trx);
-  const kind = crop(input.cropId);
+  const kind = crop(input.cropId, cropsOf(ours));
   const jar = ours.jars.find((j) => j.id === input.jarId);
   const shape = jar && jarGeometry(jar.geometryId);
   const place = ours.places.find((p) => p.id === input.placeId);

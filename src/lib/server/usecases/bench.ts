@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import { learntFilling, type TaughtByBatch } from '../../core/batch';
 import { dayOfWall, type Day } from '../../core/calendar';
-import { waysOf, type Household } from '../../core/kit';
+import { cropsOf, waysOf, type Household } from '../../core/kit';
 import {
   awayFrom,
   freeJars,
@@ -14,7 +14,7 @@ import {
 } from '../../core/kitchen';
 import { FIRST_BENCH, learntPieces, learntTrims, lyingOn, type TaughtByPick } from '../../core/lot';
 import { heldByOthers, type Making } from '../../core/making';
-import { crop } from '../../core/produce';
+import { cropName, type OwnCrops } from '../../core/produce';
 import { readWeight, type Ways } from '../../core/reading';
 import { done, refuse, type FieldName, type Outcome } from '../../core/refusal';
 import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem } from '../../core/worksheet';
@@ -53,11 +53,13 @@ export async function learntOf(trx: Knex, house: Household): Promise<Learnt> {
     });
 }
 
-async function learnAnew(trx: Knex, { resets }: Household): Promise<Learnt> {
+async function learnAnew(trx: Knex, ours: Household): Promise<Learnt> {
+  const { resets } = ours;
+  const own = cropsOf(ours);
   const picks = await lots.taught<TaughtByPick>(trx);
   return {
-    trims: learntTrims(picks, resets),
-    pieces: learntPieces(picks, resets),
+    trims: learntTrims(picks, resets, own),
+    pieces: learntPieces(picks, resets, own),
     ...learntFilling(await batches.taught<TaughtByBatch>(trx), resets)
   };
 }
@@ -65,7 +67,7 @@ async function learnAnew(trx: Knex, { resets }: Household): Promise<Learnt> {
 /** The kitchen as this bench finds it: what stands, what was learnt, and what the other benches hold. */
 export async function kitchenFor(trx: Knex, today: Day, bench: string): Promise<Kitchen> {
   const ours = await household(trx);
-  const makings = await makingsOf(trx);
+  const makings = await makingsOf(trx, cropsOf(ours));
   const mine = makings.find((m) => m.id === bench) ?? { id: bench };
   const taken = new Set(makings.filter((m) => m.id !== bench).flatMap((m) => m.brineIds));
   return {
@@ -86,7 +88,7 @@ export interface BenchMaking extends Making {
 }
 
 /** Every bench on which something lies, the first begun first. */
-export async function makingsOf(trx: Knex): Promise<BenchMaking[]> {
+export async function makingsOf(trx: Knex, own: OwnCrops): Promise<BenchMaking[]> {
   const open = await lots.list(trx, 'live');
   const rows = await trx<{ id: string; data: string }>('draft').select('id', 'data');
   const drafts = new Map(rows.map((r) => [r.id, draftFrom(r.data)]));
@@ -95,7 +97,7 @@ export async function makingsOf(trx: Knex): Promise<BenchMaking[]> {
     .map((id): BenchMaking => {
       const draft = drafts.get(id) ?? {};
       const lying = lyingOn(open, id);
-      const crops = [...new Set(lying.map((l) => crop(l.cropId)?.name ?? l.cropId))];
+      const crops = [...new Set(lying.map((l) => cropName(l.cropId, own)))];
       return {
         id,
         begun: draft.begun,

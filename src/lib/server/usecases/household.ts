@@ -1,5 +1,5 @@
 import { dayOfWall } from '../../core/calendar';
-import { WATERS, waysOf, type HouseholdEvent, type OwnedJar } from '../../core/kit';
+import { WATERS, waysOf, type HouseholdEvent, type OwnedJar, identity, ofThatName } from '../../core/kit';
 import type { Goods } from '../../core/pantry';
 import { bareMass, readQuantity, type Ways, MOST_G, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome, type FieldName } from '../../core/refusal';
@@ -8,7 +8,6 @@ import { jarGeometry, type Lid } from '../../core/vessel';
 import { batches, household, households, OURS, pantries, pantry } from '../repos';
 import { standing } from '../../core/batch';
 import { useCase } from './act';
-import { identity, ofThatName } from './names';
 
 /** Names a jar kind of the household by shape and lid. */
 export function ownedJar(geometryId: string, lid: Lid, owned: number, name = ''): OwnedJar | undefined {

@@ -14,7 +14,7 @@ import {
   takePortion
 } from './batches';
 import { keepBrine, takeBrine } from './brines';
-import { breakJar, dropAway, planAway, setWeight, shapeJar } from './kit';
+import { breakJar, dropAway, dropCrop, setCrop, planAway, setWeight, shapeJar } from './kit';
 import { addPick, startBatch } from './start-batch';
 import {
   countGoods,
@@ -46,6 +46,8 @@ export { stepClock } from './step-clock';
 
 /** Everything a person does that the log keeps, by its name in the registry. */
 export const USE_CASES = {
+  'set-crop': setCrop,
+  'drop-crop': dropCrop,
   'weigh-in': weighIn,
   'correct-pick': correctPick,
   'end-pick': endPick,

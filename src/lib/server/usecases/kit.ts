@@ -1,5 +1,14 @@
 import { standing } from '../../core/batch';
-import { waysOf, type OwnWeight } from '../../core/kit';
+import {
+  cropDropped,
+  cropsOf,
+  cropTyped,
+  waysOf,
+  type OwnWeight,
+  identity,
+  ofThatName
+} from '../../core/kit';
+import { cropName } from '../../core/produce';
 import { readQuantity, type Ways, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome, type FieldName } from '../../core/refusal';
 import { waterDensity } from '../../core/salt';
@@ -8,7 +17,6 @@ import { isDay } from '../../core/calendar';
 import { batches, household, households, OURS } from '../repos';
 import { useCase } from './act';
 import { ownedJar, WATER_C } from './household';
-import { identity, ofThatName } from './names';
 
 /** A shape of the household's own: brim volume by its weight in water, opening and height with a ruler. */
 export const shapeJar = useCase('shape-jar', async (work, input) => {
@@ -90,4 +98,22 @@ export const breakJar = useCase('break-jar', async (work, input) => {
   }
   await households.append(work, OURS, [{ type: 'jarsOwned', data: { ...jar, owned: jar.owned - 1 } }]);
   return done({ name: jar.name, owned: jar.owned - 1 });
+});
+
+/** A crop of the household's own, or a figure of the table corrected. */
+export const setCrop = useCase('set-crop', async (work, input) => {
+  const decided = cropTyped(await household(work.trx), input);
+  if (!decided.ok) return decided;
+  const now = await households.append(work, OURS, [decided.value]);
+  const { id } = decided.value.data;
+  return done({ cropId: id, name: cropName(id, now ? cropsOf(now) : []) });
+});
+
+/** A crop back to the table, or no longer offered. */
+export const dropCrop = useCase('drop-crop', async (work, input) => {
+  const ours = await household(work.trx);
+  const decided = cropDropped(ours, input.cropId);
+  if (!decided.ok) return decided;
+  await households.append(work, OURS, [decided.value]);
+  return done({ name: cropName(input.cropId, cropsOf(ours)) });
 });

@@ -2,7 +2,7 @@ import { dayOfWall } from '../../core/calendar';
 import { waysOf } from '../../core/kit';
 import * as decide from '../../core/lot';
 import { atBench, type Lot } from '../../core/lot';
-import { crop } from '../../core/produce';
+import { cropName } from '../../core/produce';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Answer } from '../../schema/commands';
@@ -17,7 +17,7 @@ export const weighIn = useCase('weigh-in', async (work, input) => {
   const decided = decide.weighedIn(input, { ...around, today: dayOfWall(work.wall) });
   if (!decided.ok) return decided;
   await lots.append(work, work.command, [decided.value.event]);
-  return done({ lotId: work.command, name: crop(input.cropId)?.name ?? '', g: decided.value.g });
+  return done({ lotId: work.command, name: cropName(input.cropId, around.ways.crops), g: decided.value.g });
 });
 
 /** The pick weighed something else: corrected by a new event. */
@@ -59,10 +59,13 @@ export const sortPick = useCase('sort-pick', async (work, input) => {
   const { event, offcuts, g } = decided.value;
   await lots.append(work, found.id, [event]);
   if (offcuts) await lots.append(work, `${work.command}.off`, [offcuts.event]);
-  return done({ lotId: found.id, name: nameOf(found.state), g, offcutsG: offcuts?.g ?? 0 });
+  return done({
+    lotId: found.id,
+    name: cropName(found.state.cropId, ways.crops),
+    g,
+    offcutsG: offcuts?.g ?? 0
+  });
 });
-
-const nameOf = (lot: Lot): string => crop(lot.cropId)?.name ?? '';
 
 /** How the household says amounts, and its own mean piece of a crop, where something was counted. */
 async function aroundOf(work: Work, cropId: string, said: { weight: string; unit?: string | undefined }) {
@@ -79,8 +82,9 @@ async function onLot(
 ): Promise<Outcome<Answer<'weigh-in'>>> {
   const found = await lots.load(work.trx, lotId);
   if (!found) return refuse('lot-unknown', { field: 'lotId' });
-  const decided = ask(found.state, waysOf(await household(work.trx)));
+  const ways = waysOf(await household(work.trx));
+  const decided = ask(found.state, ways);
   if (!decided.ok) return decided;
   await lots.append(work, lotId, [decided.value.event]);
-  return done({ lotId, name: nameOf(found.state), g: decided.value.g });
+  return done({ lotId, name: cropName(found.state.cropId, ways.crops), g: decided.value.g });
 }

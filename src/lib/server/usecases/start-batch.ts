@@ -1,10 +1,10 @@
 import type { z } from 'zod';
-import { nextLidNumbers, salinityOf, standingFillings, type BatchEvent } from '../../core/batch';
+import { batchItem, nextLidNumbers, salinityOf, standingFillings, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
-import { waysOf, type Place } from '../../core/kit';
+import { cropsOf, waysOf, type Place } from '../../core/kit';
 import { itemOf } from '../../core/kitchen';
 import { lyingOn, type LotOnBench } from '../../core/lot';
-import { crop } from '../../core/produce';
+import { crop, cropName, type OwnCrops } from '../../core/produce';
 import { readQuantity, type Ways } from '../../core/reading';
 import type { Recipe } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
@@ -32,7 +32,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   const kitchen = await kitchenFor(work.trx, dayOfWall(work.wall), input.bench);
   const ours = kitchen.household;
   const onBench = lyingOn(await lots.list(work.trx, 'live'), input.bench);
-  const changed = input.seen ? changedSince(input.seen, onBench) : '';
+  const changed = input.seen ? changedSince(input.seen, onBench, cropsOf(ours)) : '';
   if (changed !== '') return refuse('bench-changed', { values: { changed } });
   const all = await numbered(work);
   const place = ours.places.find((p) => p.id === input.placeId);
@@ -73,8 +73,12 @@ export const startBatch = useCase('start-batch', async (work, input) => {
 });
 
 /** What another hand changed on the bench since a page showed it, in words; empty where nothing was. */
-function changedSince(seen: Readonly<Record<string, string>>, onBench: readonly LotOnBench[]): string {
-  const name = (lot: LotOnBench) => crop(lot.cropId)?.name ?? lot.cropId;
+function changedSince(
+  seen: Readonly<Record<string, string>>,
+  onBench: readonly LotOnBench[],
+  own: OwnCrops
+): string {
+  const name = (lot: LotOnBench) => cropName(lot.cropId, own);
   const news = onBench.flatMap((lot) => {
     const [was, now] = [seen[lot.id], lot.prepared?.said ?? ''];
     if (was === undefined) return [`${name(lot)} came to it`];
@@ -115,12 +119,7 @@ function started(
     data: {
       name: input.name,
       styleId: w.styleId,
-      items: w.items.map((i) => ({
-        lotId: i.id,
-        cropId: i.cropId,
-        name: i.name,
-        preparedG: (i.prepared.mean * w.packedG) / w.prepared.mean
-      })),
+      items: w.items.map((i) => batchItem(i.id, i.crop, (i.prepared.mean * w.packedG) / w.prepared.mean)),
       equilibrium: endsAsMade(w, { poured }),
       aim: w.ends.equilibrium,
       rinses: w.rinse && input.rinsed ? [...input.rinsed.log, input.rinsed].map(rinseLogged) : [],
@@ -236,7 +235,11 @@ export const addPick = useCase('add-pick', async (work, input) => {
   const kind = saltKind(b.saltKindId ?? ours.saltKindId);
   if (!s || !kind) return refuse('style-unknown', { field: 'batchId' });
   const onBench = lyingOn(await lots.list(work.trx, 'live'), input.bench);
-  const items = onBench.map((l) => ({ lot: l, cropId: l.cropId, preparedG: l.prepared?.g ?? 0 }));
+  const own = cropsOf(ours);
+  const items = onBench.flatMap((lot) => {
+    const kind = crop(lot.cropId, own);
+    return kind ? [{ lot, crop: kind, preparedG: lot.prepared?.g ?? 0 }] : [];
+  });
   if (items.some((i) => i.preparedG <= 0)) return refuse('weigh-prepared-first', { field: 'batchId' });
   const { packings } = await learntOf(work.trx, ours);
   // A jar that was put right is as salty as it is, whatever the batch was.
@@ -249,12 +252,7 @@ export const addPick = useCase('add-pick', async (work, input) => {
       type: 'added',
       data: {
         fillingId: jar.id,
-        items: items.map((i) => ({
-          lotId: i.lot.id,
-          cropId: i.cropId,
-          name: crop(i.cropId)?.name ?? i.cropId,
-          preparedG: i.preparedG
-        })),
+        items: items.map((i) => batchItem(i.lot.id, i.crop, i.preparedG)),
         vegG,
         vegRoomMl: roomMl,
         naclG,

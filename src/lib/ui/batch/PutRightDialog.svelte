@@ -2,7 +2,7 @@
   import { Button, Label, Textarea } from 'flowbite-svelte';
   import { salinityOf, standing, usualTarget, type Batch, remedyFor } from '$lib/core/batch';
   import { TROUBLES, type TroubleKind } from '$lib/core/correct';
-  import { CROPS } from '$lib/core/produce';
+  import { allCrops } from '$lib/core/produce';
   import { plain, writePercent } from '$lib/core/quantity';
   import { asMeasured, saltKind } from '$lib/core/salt';
   import { problem } from '$lib/schema/words';
@@ -127,7 +127,7 @@
               id="r-crop"
               name="cropId"
               bind:value={cropId}
-              items={CROPS.map((c) => ({ value: c.id, name: c.name }))}
+              items={allCrops(house.crops).map((c) => ({ value: c.id, name: c.name }))}
             />
           {/if}
           {#if asks.amount}

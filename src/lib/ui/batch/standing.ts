@@ -1,5 +1,4 @@
 import type { Batch, Filling } from '$lib/core/batch';
-import { crop } from '$lib/core/produce';
 import { cutFor, style } from '$lib/core/style';
 
 /** What a jar's picture needs of its batch. */
@@ -8,7 +7,7 @@ export function jarItems(b: Batch) {
   const all = b.items.reduce((a, i) => a + i.preparedG, 0) || 1;
   return b.items.map((i) => ({
     cropId: i.cropId,
-    cut: s ? cutFor(s, crop(i.cropId) ?? { id: i.cropId, pack: 'chunk' }) : ('chunk' as const),
+    cut: s ? cutFor(s, { ...i, id: i.cropId }) : ('chunk' as const),
     share: i.preparedG / all,
     hint: b.name
   }));

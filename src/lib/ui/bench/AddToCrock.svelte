@@ -14,7 +14,7 @@
   let { bench, young, onadded }: { bench: Bench; young: readonly Batch[]; onadded: () => void } = $props();
   const house = useHouse();
   const items = $derived(
-    (bench.sheet?.items ?? []).map((i) => ({ cropId: i.cropId, preparedG: i.prepared.mean }))
+    (bench.sheet?.items ?? []).map((i) => ({ crop: i.crop, preparedG: i.prepared.mean }))
   );
   const rooms = $derived(
     young.flatMap((b) => {

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { Button, Label, Select } from 'flowbite-svelte';
-  import { crop } from '$lib/core/produce';
   import { granted, sharesOf, substitutesFor, type Recipe, type Scaled } from '$lib/core/recipe';
   import { style } from '$lib/core/style';
   import { jarsWorth } from '$lib/core/vessel';
@@ -143,7 +142,7 @@
         {BY_THE_LITRE}
       </p>{/if}
     {#each scaled?.notes ?? [] as n (n)}<p class="pt-1 text-sm text-quiet">{noteWords(n)}</p>{/each}
-    {#if (bench.card?.ingredients ?? []).some((i) => (crop(i.cropId ?? '')?.heat ?? i.heat) >= 3)}<p
+    {#if (bench.card?.ingredients ?? []).some((i) => (house.crop(i.cropId ?? '')?.heat ?? i.heat) >= 3)}<p
         class="pt-1 text-sm"
       >
         Hot: gloves on, hands off your eyes.{house.household.mild ? ' Somebody here likes it mild.' : ''}

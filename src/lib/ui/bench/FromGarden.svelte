@@ -1,7 +1,6 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
   import type { Lot } from '$lib/core/lot';
-  import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
@@ -16,7 +15,7 @@
     <li class="line flex items-center justify-between gap-x-4">
       <div class="min-w-0">
         <p class="text-lg leading-tight font-semibold">
-          {crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}
+          {house.crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}
         </p>
         <p class="text-sm text-quiet">
           {[house.mass(lot.gardenG), lot.bed, relativeDay(wall(lot.day, 12), house.now)]
@@ -28,7 +27,7 @@
         {#snippet children({ busy })}<button
             class="act min-h-11"
             disabled={busy}
-            aria-label="Take {crop(lot.cropId)?.name} to the bench">to the bench</button
+            aria-label="Take {house.crop(lot.cropId)?.name} to the bench">to the bench</button
           >{/snippet}
       </ActionForm>
     </li>

@@ -2,7 +2,6 @@
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
   import type { Lot, LotOnBench } from '$lib/core/lot';
-  import { crop } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
   import ActionForm from '../forms/ActionForm.svelte';
   import WeightField from '../forms/WeightField.svelte';
@@ -50,7 +49,7 @@
       <li class="line grid grid-cols-[1fr_9rem] items-start gap-x-3">
         <div>
           <p class="text-lg leading-tight font-semibold">
-            {crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}
+            {house.crop(lot.cropId)?.name}{lot.variety ? `, ${lot.variety}` : ''}
           </p>
           <p class="text-sm text-quiet">
             {[lot.bed, relativeDay(wall(lot.day, 12), house.now), `${house.mass(lot.benchG)} picked`]
@@ -75,22 +74,22 @@
               {#snippet children({ busy })}<button
                   class="no-print min-h-8 text-sm underline underline-offset-4"
                   disabled={busy}
-                  aria-label="Put {crop(lot.cropId)?.name} back">put back</button
+                  aria-label="Put {house.crop(lot.cropId)?.name} back">put back</button
                 >{/snippet}
             </ActionForm>
             <button
               class="no-print min-h-8 text-sm underline underline-offset-4"
-              aria-label="Sort and trim {crop(lot.cropId)?.name}"
+              aria-label="Sort and trim {house.crop(lot.cropId)?.name}"
               onclick={() => (sorting = lot)}>sort, trim</button
             >
           </div>
         </div>
         <WeightField
-          label="{crop(lot.cropId)?.name}, prepared"
+          label="{house.crop(lot.cropId)?.name}, prepared"
           hideLabel
           value={bench.weights.said(lot)}
           placeholder="prepared"
-          countOf={crop(lot.cropId)}
+          countOf={house.crop(lot.cropId)}
           own={pieces[lot.cropId]}
           pad="focus"
           spread

@@ -2,7 +2,6 @@
   import { Button } from 'flowbite-svelte';
   import { bareMass, readQuantity } from '$lib/core/reading';
   import type { LotOnBench } from '$lib/core/lot';
-  import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import WeightField from '../forms/WeightField.svelte';
@@ -66,7 +65,7 @@
       {#snippet children({ busy, problemAt })}
         <p class="pb-3 text-lg">
           <b>{house.mass(one.benchG)}</b>
-          {crop(one.cropId)?.name.toLowerCase()} picked, <b>{house.mass(Math.max(0, sound))}</b> sound.
+          {house.crop(one.cropId)?.name.toLowerCase()} picked, <b>{house.mass(Math.max(0, sound))}</b> sound.
         </p>
         <div class="grid gap-x-6 sm:grid-cols-2">
           {#each PARTS as [part, label, hint] (part)}

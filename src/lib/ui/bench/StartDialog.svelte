@@ -3,7 +3,6 @@
   import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
-  import { crop } from '$lib/core/produce';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { readQuantity } from '$lib/core/reading';
   import { brineOf, saltKind } from '$lib/core/salt';
@@ -177,11 +176,11 @@
           {#each bench.unkept as { lot, problem } (lot.id)}
             <Trouble
               problem={problem
-                ? { ...problem, says: `${crop(lot.cropId)?.name}: ${problem.says}` }
+                ? { ...problem, says: `${house.crop(lot.cropId)?.name}: ${problem.says}` }
                 : {
                     code: 'not-read',
                     field: null,
-                    says: `${crop(lot.cropId)?.name}: “${bench.weights.said(lot)}” is not a weight.`,
+                    says: `${house.crop(lot.cropId)?.name}: “${bench.weights.said(lot)}” is not a weight.`,
                     wouldWork: 'Put it right on the bench, then start.'
                   }}
             />

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
-  import { CROPS } from '$lib/core/produce';
+  import { allCrops } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
   import { STYLES } from '$lib/core/style';
   import { toPick, type WorksheetJar } from '$lib/core/worksheet';
@@ -37,7 +37,7 @@
   // svelte-ignore state_referenced_locally
   let style = $state(styleId);
   let counts = $state<Record<string, number>>({});
-  const answer = $derived(toPick(style, cropId, false, jars, counts, learnt));
+  const answer = $derived(toPick(style, cropId, false, jars, counts, { ...learnt, crops: house.crops }));
   const waiting = $derived(
     picks.filter((p) => p.cropId === cropId && p.gardenG > 0).reduce((a, p) => a + p.gardenG, 0)
   );
@@ -59,9 +59,7 @@
         label="Crop"
         id="pick-crop"
         bind:value={cropId}
-        items={[...CROPS]
-          .sort((a, b) => (a.name < b.name ? -1 : 1))
-          .map((c) => ({ value: c.id, name: c.name }))}
+        items={allCrops(house.crops).map((c) => ({ value: c.id, name: c.name }))}
       />
       <ChoiceField
         label="Style"

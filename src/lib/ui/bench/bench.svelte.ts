@@ -1,4 +1,4 @@
-import { crop, pieceWeights } from '$lib/core/produce';
+import { crop, cropName, pieceWeights } from '$lib/core/produce';
 import { waysOf, type Household, type Place } from '$lib/core/kit';
 import {
   inputOf,
@@ -92,7 +92,8 @@ export class Bench {
     proposeStyles({
       bench: this.data().lots.map((l) => ({ cropId: l.cropId, g: l.benchG })),
       stockG: this.data().stockG,
-      mild: this.house().mild
+      mild: this.house().mild,
+      crops: this.ways.crops
     })
   );
   readonly recipe = $derived.by(
@@ -141,7 +142,7 @@ export class Bench {
   readonly rinsed = $derived.by((): RinsedSaid => this.draft.chosen.rinsed ?? NOT_RINSED);
   readonly heavy = $derived.by(() => this.draft.chosen.heavy ?? '');
   readonly heavyRead = $derived.by(() =>
-    readHeavy(this.heavy, this.ways, pieceWeights(crop(this.cropIds[0] ?? '')))
+    readHeavy(this.heavy, this.ways, pieceWeights(crop(this.cropIds[0] ?? '', this.ways.crops)))
   );
   readonly filled = $derived.by(() => this.draft.chosen.filled ?? {});
   readonly filledRead = $derived.by(() => readFilled(this.filled, this.ways));
@@ -160,7 +161,10 @@ export class Bench {
   );
   /** Prepared, or what the picks should give, g. */
   readonly vegG = $derived.by(() =>
-    this.items.reduce((a, i) => a + (i.preparedG ?? i.pickedG * (crop(i.cropId)?.trim ?? 1)), 0)
+    this.items.reduce(
+      (a, i) => a + (i.preparedG ?? i.pickedG * (crop(i.cropId, this.ways.crops)?.trim ?? 1)),
+      0
+    )
   );
   /** A dose by the jar needs the jars first: chosen with the usual salt, since salt does not change them. */
   private jarsByUsualSalt(card: Card): { jars: number; roomMl: number } {
@@ -219,7 +223,7 @@ export class Bench {
   readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));
   readonly refused = $derived.by(() => (this.result.ok ? null : problem(this.result.refusal)));
   readonly questions = $derived.by(() => [
-    ...weightQuestions(this.items),
+    ...weightQuestions(this.items, this.ways.crops),
     ...(this.sheet ? sheetQuestions(this.sheet, this.usualSalt) : [])
   ]);
   readonly estimated = $derived.by(() => this.items.some((i) => i.preparedG === null));
@@ -321,7 +325,7 @@ export class Bench {
   }
 
   private usualName(): string {
-    const all = this.cropIds.map((id) => crop(id)?.name ?? id);
+    const all = this.cropIds.map((id) => cropName(id, this.ways.crops));
     const names = all.filter((name, i) => all.indexOf(name) === i);
     const [first = '', ...rest] = names;
     return rest.length === 0

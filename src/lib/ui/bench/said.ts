@@ -1,4 +1,4 @@
-import { crop, pieceWeights } from '$lib/core/produce';
+import { pieceWeights } from '$lib/core/produce';
 import { together } from '$lib/core/quantity';
 import { readDose, type Ways } from '$lib/core/reading';
 import { asMeasured, doseFor, mustAsk, saltKind, type DoseReading, type DosingWay } from '$lib/core/salt';
@@ -30,12 +30,11 @@ export function heldAgainst(text: string, input: WorksheetInput, sheet: Workshee
   if (!kind || text.trim() === '') return { text, readings: [], ask: false, problem: null };
   const read = readDose(text, { ...ways, kind });
   if (!read.ok) return { text, readings: [], ask: false, problem: problem(read.refusal) };
-  const main = crop(sheet.items[0]?.cropId ?? '');
   const target = {
     vegG: sheet.packedG,
     jars: sheet.jars.length,
     roomMl: sheet.jars.reduce((a, j) => a + j.usableMl, 0),
-    pieceG: pieceWeights(main)
+    pieceG: pieceWeights(sheet.items[0]?.crop)
   };
   const readings = read.value.flatMap((reading): HeldReading[] => {
     const dose = doseFor(reading, target);

@@ -70,7 +70,7 @@
   );
   const counted = $derived.by(() => {
     if (!countOf || !read || read.ok) return null;
-    const count = readCount(value, countOf);
+    const count = readCount(value, countOf, house.crops);
     if (!count.ok) return null;
     return picked
       ? pickedOfCount(count.value, countOf, false, ownPiece)

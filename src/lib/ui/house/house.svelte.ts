@@ -1,7 +1,8 @@
 import { getContext, setContext } from 'svelte';
-import { NEW_HOUSEHOLD, waysOf, type Household } from '$lib/core/kit';
+import { cropsOf, NEW_HOUSEHOLD, waysOf, type Household } from '$lib/core/kit';
 import type { WallMinute } from '$lib/core/calendar';
 import { writeDegrees, writeMass, writeTemperature, writeVolume } from '$lib/core/quantity';
+import { crop, cropName, type OwnCrops } from '$lib/core/produce';
 import type { Ways } from '$lib/core/reading';
 
 /** What every component may want to know of the household, kept live by the shell. */
@@ -32,6 +33,12 @@ export function useHouse() {
     get ways(): Ways {
       return waysOf(view().household);
     },
+    /** Its own crops, and the table's as it has corrected them. */
+    get crops(): OwnCrops {
+      return cropsOf(view().household);
+    },
+    crop: (id: string) => crop(id, cropsOf(view().household)),
+    cropName: (id: string) => cropName(id, cropsOf(view().household)),
     temp: (tempC: number) => writeTemperature(tempC, view().household.units),
     degrees: (differenceC: number) => writeDegrees(differenceC, view().household.units),
     mass: (g: number) => writeMass(g, view().household.units),

@@ -1,3 +1,5 @@
+import { likeOf } from '$lib/core/produce';
+
 /** The produce's own colours, used inside jars and charts and nowhere else. */
 const COLOURS: Record<string, string> = {
   'cabbage-white': '#d9d7a0',
@@ -59,5 +61,5 @@ const COLOURS: Record<string, string> = {
 /** A crop's colour; a variety or batch that says "golden" shows it. */
 export function cropColour(cropId: string, hint = ''): string {
   if (cropId === 'beet' && /gold|yellow/i.test(hint)) return '#e0a03a';
-  return COLOURS[cropId] ?? '#c9c18f';
+  return COLOURS[likeOf(cropId)] ?? '#c9c18f';
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Learned } from '$lib/core/learn';
-  import { crop, meanPiece } from '$lib/core/produce';
+  import { meanPiece } from '$lib/core/produce';
   import { plusMinus, writePercent } from '$lib/core/quantity';
   import { packing } from '$lib/core/vessel';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -27,7 +27,7 @@
   const trims = $derived(
     Object.entries(learnt.trims).map(([key, l]): Row => {
       const [cropId = '', tops] = key.split('+');
-      const c = crop(cropId);
+      const c = house.crop(cropId);
       const table = tops && c?.trimWithTops ? c.trimWithTops : (c?.trim ?? 0);
       return {
         what: `trim:${key}`,
@@ -41,7 +41,7 @@
   );
   const pieces = $derived(
     Object.entries(learnt.pieces).map(([cropId, l]): Row => {
-      const c = crop(cropId);
+      const c = house.crop(cropId);
       return {
         what: `piece:${cropId}`,
         name: `${c?.name ?? cropId}, one ${c?.piece ?? 'piece'}`,
@@ -57,7 +57,7 @@
       const [cropId = '', cut = 'chunk'] = key.split('.');
       return {
         what: `packing:${key}`,
-        name: `${crop(cropId)?.name ?? cropId}, ${cut}`,
+        name: `${house.cropName(cropId)}, ${cut}`,
         says: `${percent(l.mean)} ± ${percent(plusMinus(l))}`,
         table: percent(packing(cropId, cut as Parameters<typeof packing>[1])),
         n: l.n,

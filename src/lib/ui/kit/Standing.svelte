@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { dayOfWall } from '$lib/core/calendar';
-  import { CROPS } from '$lib/core/produce';
+  import { allCrops } from '$lib/core/produce';
   import { STYLES } from '$lib/core/style';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -11,9 +11,7 @@
   /** What already stood there on the first day: jars on the counter since a date, stock in the cold. */
   const house = useHouse();
   const places = $derived(house.household.places.filter((p) => p.kind !== 'pantry'));
-  const crops = [...CROPS]
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .map((c) => ({ value: c.id, name: c.name }));
+  const crops = $derived(allCrops(house.crops).map((c) => ({ value: c.id, name: c.name })));
   let placeId = $state('');
   const cold = $derived(places.find((p) => p.id === placeId)?.kind === 'cold');
 </script>

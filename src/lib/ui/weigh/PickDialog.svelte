@@ -3,7 +3,6 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { LOT_ENDS, type Lot } from '$lib/core/lot';
-  import { crop } from '$lib/core/produce';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
@@ -20,7 +19,7 @@
   let how = $state<string>('eaten fresh');
   let part = $state('');
   let right = $state('');
-  const name = $derived(lot ? (crop(lot.cropId)?.name ?? '') : '');
+  const name = $derived(lot ? (house.crop(lot.cropId)?.name ?? '') : '');
   const close = () => {
     lot = null;
     part = '';

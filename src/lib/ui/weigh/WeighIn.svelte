@@ -6,8 +6,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import {
-    crop,
-    CROPS,
+    allCrops,
     keepsRaw,
     pickedOfCount,
     preparedFrom,
@@ -40,9 +39,7 @@
       'pepper-wax'
     ]
   );
-  const options = [...CROPS]
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .map((c) => ({ value: c.id, name: c.name }));
+  const options = $derived(allCrops(house.crops).map((c) => ({ value: c.id, name: c.name })));
 
   let cropId = $state('');
   let weight = $state('');
@@ -68,7 +65,7 @@
     void read('learnt').then((said) => (learnt = said.ok ? said.answer : null));
   });
 
-  const kind = $derived(crop(cropId));
+  const kind = $derived(house.crop(cropId));
   const ownPiece = $derived(learnt?.pieces[cropId]);
   const unit = $derived(house.household.units === 'metric' ? 'g' : 'oz');
   /** What was picked, as typed: a weight, gross less tare, or a count with its spread. */
@@ -78,7 +75,7 @@
       return r.ok ? r.value.value : NaN;
     };
     const g = byTare ? typed(gross) - typed(tare) : typed(weight);
-    const count = !byTare && Number.isNaN(g) && kind ? readCount(weight, kind) : null;
+    const count = !byTare && Number.isNaN(g) && kind ? readCount(weight, kind, house.crops) : null;
     if (kind && count?.ok) return pickedOfCount(count.value, kind, withTops, ownPiece);
     return g > 0 ? { mean: g, sd: 0 } : null;
   });
@@ -132,11 +129,16 @@
                 type="button"
                 class={['min-h-11 text-sm underline underline-offset-4', cropId === id && 'font-bold']}
                 aria-pressed={cropId === id}
-                onclick={() => (cropId = id)}>{crop(id)?.name}</button
+                onclick={() => (cropId = id)}>{house.crop(id)?.name}</button
               >
             {/each}
           </div>
           <Trouble problem={problemAt('cropId')} />
+          <a
+            href="/kit#crops"
+            class="inline-block min-h-11 content-center text-sm underline underline-offset-4"
+            onclick={() => (weighIn.open = false)}>It is not in the list</a
+          >
         </div>
 
         <div class="md:col-span-2">

@@ -1,4 +1,4 @@
-import { done, refuse, type Outcome } from '../../core/refusal';
+import { done, refuse, type Outcome } from '../refusal/index';
 
 interface Named {
   readonly id: string;

@@ -1,0 +1,37 @@
+import { expect, test } from './support';
+
+test('a crop that the table lacks is named, weighed in and salted by its own water', async ({ page }) => {
+  await page.goto('/garden');
+  await page.locator('body[data-alive]').waitFor();
+  await page.getByRole('button', { name: 'Weigh in' }).first().click();
+  await page.getByRole('link', { name: 'It is not in the list' }).click();
+  const crops = page.locator('#crops');
+  await crops.getByRole('button', { name: 'Add a crop of your own' }).click();
+  await crops.getByLabel('Most like').selectOption({ label: 'Kohlrabi' });
+  await crops.getByLabel('Name').fill('Garlic');
+  await crops.getByLabel('Water, %').fill('87,5');
+  await crops.getByLabel('Keeps raw in the kitchen, days').fill('3');
+  await crops.getByRole('button', { name: 'Keep' }).click();
+  // The table has that name: nothing that was typed is lost.
+  await expect(crops.getByText('“Garlic” is there already.')).toBeVisible();
+  await expect(crops.getByLabel('Water, %')).toHaveValue('87,5');
+  await crops.getByLabel('Name').fill('Yacon');
+  await crops.getByRole('button', { name: 'Keep' }).click();
+  await expect(crops.getByText('like kohlrabi; water 87.5 % (table 91 %)')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Weigh in' }).first().click();
+  const pad = page.getByRole('dialog');
+  await pad.getByLabel('What').selectOption({ label: 'Yacon' });
+  await pad.getByLabel('Weight', { exact: true }).fill('2 kg');
+  await expect(pad.getByText('keeps raw about 3 days')).toBeVisible();
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await page.goto('/garden');
+  await expect(page.getByText('Yacon').first()).toBeVisible();
+
+  // No longer offered, it keeps its name where it lies; taken back, it is offered again.
+  await page.goto('/kit#crops');
+  await crops.getByRole('button', { name: 'No longer offer Yacon' }).click();
+  await expect(crops.getByText('Yacon')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(crops.getByText('Yacon')).toBeVisible();
+});
