@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { dayOfWall } from '$lib/core/calendar';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import { longDay } from '$lib/ui/time';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
@@ -10,15 +10,6 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
-  const due = $derived(data.tasks.filter((t) => t.due <= house.now));
-  const later = $derived(
-    data.tasks.filter((t) => t.due > house.now && dayOfWall(t.due) === dayOfWall(house.now))
-  );
-  const tomorrow = $derived(data.tasks.filter((t) => dayOfWall(t.due) === dayOfWall(house.now + 1440)));
-  const places = $derived(
-    house.household.places.map((p) => p.id).filter((id) => due.some((t) => t.placeId === id))
-  );
-  const minutes = $derived(due.reduce((a, t) => a + t.minutes, 0));
   const batchOf = (id: string) => data.batches.find((b) => b.id === id);
 </script>
 
@@ -26,7 +17,7 @@
 
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
   <h1>{longDay(house.now)}</h1>
-  {#if due.length > 0}<p class="big">about {minutes} minutes for all of it</p>{/if}
+  {#if data.due.length > 0}<p class="big">about {data.minutes} minutes for all of it</p>{/if}
 </div>
 
 {#if data.backupFailure}<p class="harm mt-2">
@@ -34,7 +25,7 @@
   </p>{/if}
 {#each data.condemned as c (c.batch.id)}<Verdicts batch={c.batch} verdicts={c.verdicts} named />{/each}
 
-{#if due.length === 0 && data.condemned.length === 0}
+{#if data.due.length === 0 && data.condemned.length === 0}
   <p class="mt-4 max-w-prose text-lg">
     {#if data.anyJars}Nothing wants your hands now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
     {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or
@@ -44,24 +35,27 @@
 
 <div class="grid gap-x-12 lg:grid-cols-[2fr_1fr]">
   <div>
-    {#each places as place (place)}
+    {#each data.due as { placeId, tasks } (placeId)}
       <section class="mt-6">
-        <h2 class="border-b-2 border-ink pb-1">{house.placeName(place)}</h2>
+        <h2 class="border-b-2 border-ink pb-1">{house.placeName(placeId)}</h2>
         <ul class="@container">
-          {#each due.filter((t) => t.placeId === place) as task (task.key)}<TaskRow
-              {task}
-              batch={batchOf(task.batchId)}
-            />{/each}
+          {#each tasks.shown as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} />{/each}
         </ul>
+        <More more={tasks.more} what="here" />
       </section>
     {/each}
-    {#each [['Later today', later], ['Tomorrow', tomorrow]] as const as [title, tasks] (title)}
-      {#if tasks.length > 0}
+    {#each [['Later today', data.later], ['Tomorrow', data.tomorrow]] as const as [title, tasks] (title)}
+      {#if tasks.shown.length > 0}
         <section class="mt-8">
           <h2 class="border-b border-rule-strong pb-1">{title}</h2>
           <ul class="@container">
-            {#each tasks as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} showPlace />{/each}
+            {#each tasks.shown as task (task.key)}<TaskRow
+                {task}
+                batch={batchOf(task.batchId)}
+                showPlace
+              />{/each}
           </ul>
+          <More more={tasks.more} what={title.toLowerCase()} />
         </section>
       {/if}
     {/each}
@@ -73,12 +67,12 @@
       <p class="py-3 text-quiet">Nothing in the Garden is about to turn.</p>
     {:else}
       <ul>
-        {#each data.picks as pick (pick.lot.id)}
+        {#each data.picks as pick (pick.id)}
           <li class="line flex items-baseline justify-between gap-4">
             <a class="font-semibold underline underline-offset-4" href="/garden"
-              >{house.crop(pick.lot.cropId)?.name}</a
+              >{house.crop(pick.cropId)?.name}</a
             >
-            <span class="big text-base">{house.mass(pick.lot.gardenG)}</span>
+            <span class="big text-base">{house.mass(pick.gardenG)}</span>
             <span class={['text-sm', pick.daysLeft < 0 && 'text-heed']}
               >{pick.daysLeft < 0
                 ? 'past its days'

@@ -6,7 +6,11 @@ import type { Knex } from 'knex';
 import { openDatabase } from '$lib/server/db/open';
 import { batches, household, lots, numbered, rebuildAll } from '$lib/server/repos';
 import { learntOf } from '$lib/server/usecases';
-import { USE_CASES } from '$lib/server/usecases';
+import { USE_CASES, type House } from '$lib/server/usecases';
+import { cold, type Cold } from '$lib/server/views/cold';
+import { season } from '$lib/server/views/season';
+import { STEP, steps } from '$lib/server/views/steps';
+import { today } from '$lib/server/views/today';
 import { playYears } from '../support/years';
 import { ZONE } from '../support/house';
 
@@ -22,6 +26,9 @@ afterAll(async () => {
   await db.destroy();
   rmSync(folder, { recursive: true, force: true });
 });
+
+const jarsAt = (c: Cold, placeId: string) =>
+  c.places.find((p) => p.placeId === placeId)?.jars.shown.length ?? 0;
 
 const count = async (table: string, where: object) =>
   Number((await db(table).where(where).count({ n: '*' }))[0]?.n);
@@ -73,6 +80,33 @@ describe('years of a household', () => {
     ]);
   });
 
+  it('a room shows the first of a long list, says how many stand behind it, and all of it when asked', async () => {
+    const at = ((await db('clock').first()) as { now: number }).now;
+    const house = { db, zone: ZONE, clock: { now: () => at, stepped: true } } as unknown as House;
+    const whole = await cold(house, null, true);
+    const jars = (c: Cold) => c.places.flatMap((p) => p.jars.shown.map((s) => s.filling.id));
+    expect(jars(whole)).toHaveLength(whole.jars);
+    expect(whole.places.every((p) => p.jars.more === 0)).toBe(true);
+    const first = await cold(house, null, false);
+    expect(first).toMatchObject({ jars: whole.jars, leftG: whole.leftG });
+    for (const p of first.places) expect(p.jars.shown.length + p.jars.more).toBe(jarsAt(whole, p.placeId));
+    // The jar that is asked for stands there, wherever it is in the list.
+    for (const asked of jars(whole).slice(-2)) expect(jars(await cold(house, asked, false))).toContain(asked);
+    const [all, some] = [await today(house, true), await today(house, false)];
+    expect(some.minutes).toBe(all.minutes);
+    for (const d of some.due) {
+      const same = all.due.find((x) => x.placeId === d.placeId)!.tasks.shown;
+      expect(d.tasks.shown.length + d.tasks.more).toBe(same.length);
+      expect(d.tasks.shown.length).toBeLessThanOrEqual(STEP);
+    }
+    // What a shelf needs is there, what only the record shows is not.
+    for (const b of whole.places.flatMap((p) => p.jars.shown.map((s) => s.batch)))
+      expect(Object.keys(b)).not.toContain('care');
+    const year = await season(house, '');
+    expect(year.spans.filter((s) => s.endedAt !== null).every((s) => s.window === null)).toBe(true);
+    expect((await season(house, '2024')).picks.reduce((a, p) => a + p.g, 0)).toBeGreaterThan(10_000);
+  });
+
   it('no number is given that is in use or rests', async () => {
     const at = ((await db('clock').first()) as { now: number }).now;
     const near = await numbered({ trx: db, command: '', at, wall: 0, zone: ZONE });
@@ -114,5 +148,14 @@ describe('years of a household', () => {
     const before = await rows();
     await db.transaction((trx) => rebuildAll(trx, ZONE));
     expect(await rows()).toEqual(before);
+  });
+});
+
+describe('steps', () => {
+  const all = [5, 1, 4, 2, 3];
+  it('keep the list’s own order, and choose by another where not all is shown', () => {
+    expect(steps(all, 9)).toEqual({ shown: all, more: 0 });
+    expect(steps(all, 2)).toEqual({ shown: [5, 1], more: 3 });
+    expect(steps(all, 3, (a, b) => a - b)).toEqual({ shown: [1, 2, 3], more: 2 });
   });
 });

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { verdictOn } from '$lib/core/care';
-  import type { StockJar } from '$lib/core/larder';
+  import { page } from '$app/state';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { chosenBy } from '$lib/ui/house/chosen';
@@ -14,23 +14,19 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
-  /** Shelf room of a jar, litres: about one and a half times what it holds. Default of the season model. */
-  const shelfLitres = (jars: readonly StockJar[]) =>
-    jars.reduce((a, s) => a + (1.5 * s.filling.usableMl) / 1000, 0);
-  const places = $derived(house.household.places.filter((p) => p.kind === 'cold'));
-  const at = (id: string) => data.stock.filter((s) => s.placeId === id);
+  const jars = $derived(data.places.flatMap((p) => p.jars.shown));
   const asked = $derived(chosenBy('jar'));
-  const chosen = $derived(data.stock.find((s) => s.filling.id === asked) ?? data.stock[0]);
-  const edible = $derived(
-    data.stock.filter((s) => !verdictOn(s.batch, s.filling, house.household.places, house.now))
-  );
-  const total = $derived(data.stock.reduce((a, s) => a + s.filling.leftG, 0));
-  const choose = (id: string) => goto(`/cold?jar=${id}`, { noScroll: true, keepFocus: true });
+  const chosen = $derived(jars.find((s) => s.filling.id === asked) ?? jars[0]);
+  const choose = (id: string) =>
+    goto(`/cold?${page.url.searchParams.has('all') ? 'all&' : ''}jar=${id}`, {
+      noScroll: true,
+      keepFocus: true
+    });
 </script>
 
 <svelte:head><title>Cold · Crockle</title></svelte:head>
 
-{#if data.stock.length === 0}
+{#if data.jars === 0}
   <h1>Nothing in the cold</h1>
   <p class="mt-3 max-w-prose text-lg">
     Jars come here from the <a class="act" href="/counter">Counter</a> when they are sour enough, or
@@ -39,20 +35,20 @@
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <div class="flex min-w-0 flex-col gap-7">
-      {#each places as place (place.id)}
-        {@const jars = at(place.id)}
-        {#if jars.length > 0}
+      {#each data.places as { placeId, jars, shelfMl } (placeId)}
+        {@const place = house.household.places.find((p) => p.id === placeId)}
+        {#if place}
           <section>
             <div class="flex flex-wrap justify-between gap-x-4 border-b border-rule-soft pb-1">
               <h2>{place.name}</h2>
               <p class="text-quiet">
-                {house.temp(place.tempC)}, {house.volume(shelfLitres(jars) * 1000)}{place.shelfLitres
+                {house.temp(place.tempC)}, {house.volume(shelfMl)}{place.shelfLitres
                   ? ` of ${house.volume(place.shelfLitres * 1000)}`
                   : ''} of shelf
               </p>
             </div>
             <div class="pt-4">
-              <Shelf {jars} key={(s) => s.filling.id}>
+              <Shelf jars={jars.shown} key={(s) => s.filling.id}>
                 {#snippet jar(s)}
                   <StandingJar
                     batch={s.batch}
@@ -64,7 +60,7 @@
                   />
                 {/snippet}
                 {#snippet caption(s)}
-                  {#if !edible.includes(s)}<p class="font-bold text-harm">throw away</p>{/if}
+                  {#if s.condemned}<p class="font-bold text-harm">throw away</p>{/if}
                   <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>
                     {s.best < house.now ? 'past best, ' : 'best till '}{relativeDay(s.best, house.now)}
                   </p>
@@ -72,13 +68,14 @@
                 {/snippet}
               </Shelf>
             </div>
+            <More more={jars.more} what="on this shelf" />
           </section>
         {/if}
       {/each}
       <section>
         <h2 class="border-b border-rule-strong pb-1">Eat first</h2>
         <ol>
-          {#each edible.slice(0, 6) as s (s.filling.id)}
+          {#each data.eatFirst as s (s.filling.id)}
             <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
               <button
                 class="min-h-11 text-left underline underline-offset-4"
@@ -89,18 +86,19 @@
             </li>
           {/each}
         </ol>
-        <p class="pt-2 text-quiet">{data.stock.length} jars, {house.mass(total)} in all.</p>
+        <p class="pt-2 text-quiet">{data.jars} jars, {house.mass(data.leftG)} in all.</p>
       </section>
-      {#if data.tasks.length > 0}
+      {#if data.tasks.shown.length > 0}
         <section>
           <h2 class="border-b-2 border-ink pb-1">Wants doing</h2>
           <ul class="@container">
-            {#each data.tasks as task (task.key)}<TaskRow
+            {#each data.tasks.shown as task (task.key)}<TaskRow
                 {task}
                 batch={data.batches.find((b) => b.id === task.batchId)}
                 showPlace
               />{/each}
           </ul>
+          <More more={data.tasks.more} what="to do" />
         </section>
       {/if}
     </div>

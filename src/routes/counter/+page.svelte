@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { placeOf, standing, type Batch, type Filling } from '$lib/core/batch';
+  import { placeOf, standing, type BatchInHand, type Filling } from '$lib/core/batch';
   import { dayNumberOf, daysAtPace, verdictOn, verdictsOf } from '$lib/core/care';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
@@ -16,7 +16,7 @@
   let { data }: PageProps = $props();
   const house = useHouse();
   const counters = $derived(house.household.places.filter((p) => p.kind === 'counter'));
-  type Standing = { b: Batch; f: Filling };
+  type Standing = { b: BatchInHand; f: Filling };
   const at = (place: string): Standing[] =>
     data.batches
       .flatMap((b) =>
@@ -38,7 +38,7 @@
   );
   const tasksOf = (f: Filling) => data.tasks.filter((t) => t.fillingIds.includes(f.id));
   const soon = $derived(data.tasks.filter((t) => t.due > house.now).slice(0, 4));
-  const says = (f: Filling, b: Batch) => {
+  const says = (f: Filling, b: BatchInHand) => {
     if (verdictOn(b, f, house.household.places, house.now)) return { due: true, text: 'throw away' };
     const due = tasksOf(f).find((t) => t.due <= house.now);
     if (due) return { due: true, text: careShort(due.kind) };

@@ -50,6 +50,17 @@ export interface Batch {
   readonly recipe: RecipeUsed | null;
 }
 
+/** A batch without what only its record shows: what a shelf, a task and a dialog about a jar need. */
+export type BatchInHand = Omit<Batch, (typeof RECORD_ONLY)[number]>;
+const RECORD_ONLY = ['care', 'portions', 'rinses'] as const;
+
+/** Leaves out what only the record shows. */
+export function inHand(b: Batch): BatchInHand {
+  return Object.fromEntries(
+    Object.entries(b).filter(([name]) => !(RECORD_ONLY as readonly string[]).includes(name))
+  ) as BatchInHand;
+}
+
 type NewFilling = Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> & { readonly startG?: number };
 type Facts = Pick<
   Batch,
@@ -278,6 +289,7 @@ function left(f: Filling, leftG: number, at: WallMinute): Filling {
 /** Where a jar stands now. */
 export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';
 /** Jars that still hold something. */
-export const standing = (b: Batch): Filling[] => b.fillings.filter((f) => f.emptiedAt === null);
+export const standing = (b: Pick<Batch, 'fillings'>): Filling[] =>
+  b.fillings.filter((f) => f.emptiedAt === null);
 /** A batch lives while one of its jars holds something. */
-export const isLive = (b: Batch): boolean => b.fillings.some((f) => f.emptiedAt === null);
+export const isLive = (b: Pick<Batch, 'fillings'>): boolean => b.fillings.some((f) => f.emptiedAt === null);

@@ -1,10 +1,10 @@
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { placeOf, type Batch, type BatchEvent } from './batch';
+import { placeOf, type Batch, type BatchInHand, type BatchEvent } from './batch';
 import type { Filling, PortionHow } from './facts';
 
 /** The jars named, all of this batch and none of them empty. */
-export function standingFillings(b: Batch, ids: readonly string[]): Outcome<readonly Filling[]> {
+export function standingFillings(b: BatchInHand, ids: readonly string[]): Outcome<readonly Filling[]> {
   const found = ids.flatMap((id) => b.fillings.filter((f) => f.id === id));
   if (ids.length === 0) return refuse('no-jar-named', { field: 'fillingIds' });
   if (found.length < ids.length) return refuse('jar-unknown', { field: 'fillingIds' });
@@ -14,7 +14,7 @@ export function standingFillings(b: Batch, ids: readonly string[]): Outcome<read
 }
 
 /** Jars to another place: never a raw ferment to the pantry, never to where they stand already. */
-export function move(b: Batch, ids: readonly string[], to: Place): Outcome<BatchEvent> {
+export function move(b: BatchInHand, ids: readonly string[], to: Place): Outcome<BatchEvent> {
   const jars = standingFillings(b, ids);
   if (!jars.ok) return jars;
   if (to.kind === 'pantry') return refuse('raw-not-pantry', { field: 'placeId', values: { place: to.name } });
@@ -25,7 +25,7 @@ export function move(b: Batch, ids: readonly string[], to: Place): Outcome<Batch
 
 /** A part or the whole of a jar leaves it; a throw-away says why. */
 export function portion(
-  b: Batch,
+  b: BatchInHand,
   fillingId: string,
   how: PortionHow,
   g: number,

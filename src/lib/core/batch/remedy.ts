@@ -1,4 +1,4 @@
-import type { Batch } from './batch';
+import type { BatchInHand } from './batch';
 import type { Filling } from './facts';
 import { freeBrineG, jarNow, salinityOf, usualTarget } from './salinity';
 import type { WallMinute } from '../calendar/index';
@@ -33,7 +33,7 @@ export interface PutRight {
 /** Reads what was typed and answers what to do with this jar; pages and use case alike. */
 export function remedyFor(
   said: TroubleSaid,
-  b: Batch,
+  b: BatchInHand,
   f: Filling,
   now: WallMinute,
   ways: Ways
@@ -61,7 +61,7 @@ function readPercent(said: string, field: FieldName): Outcome<number | null> {
     : refuse('salinity-strange', { field, values: { said } });
 }
 
-function readTrouble(said: TroubleSaid, b: Batch, f: Filling, ways: Ways): Outcome<Trouble> {
+function readTrouble(said: TroubleSaid, b: BatchInHand, f: Filling, ways: Ways): Outcome<Trouble> {
   const kind = said.trouble;
   // What was just poured lies free over the pieces until it has evened out.
   const pours = kind === 'wrong-top-up' || kind === 'spilled-refilled';

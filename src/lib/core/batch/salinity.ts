@@ -3,7 +3,7 @@ import type { JarNow, Phase, Remedy, Trouble } from '../correct/index';
 import { as } from '../quantity/index';
 import { eveningOut } from '../worksheet/index';
 import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
-import type { Batch } from './batch';
+import type { Batch, BatchInHand } from './batch';
 import type { Filling } from './facts';
 import type { Correction } from './correction';
 
@@ -12,7 +12,7 @@ export const salinityOf = (b: Pick<Batch, 'equilibrium'>, f: Filling): number | 
   f.equilibrium ?? b.equilibrium;
 
 /** Mean moisture of what went in. */
-function moistureOf(b: Batch): number {
+function moistureOf(b: BatchInHand): number {
   const all = b.items.reduce((a, i) => a + i.preparedG, 0);
   if (all <= 0) return 0.92;
   return b.items.reduce((a, i) => a + i.preparedG * i.moisture, 0) / all;
@@ -22,7 +22,7 @@ function moistureOf(b: Batch): number {
  * The water phase of a jar as it is left now: all of it but the vegetables' dry matter.
  * Example: 920 g with 900 g of white cabbage in it (w 0.922) is a phase of 849.8 g.
  */
-export function phaseOfJar(b: Batch, f: Filling, salinity: number): Phase {
+export function phaseOfJar(b: BatchInHand, f: Filling, salinity: number): Phase {
   const share = f.contentsG > 0 ? f.leftG / f.contentsG : 0;
   const dryG = f.vegG * share * (1 - moistureOf(b));
   return { massG: Math.max(0, f.leftG - dryG), salinity: as.equilibriumSalinity(salinity) };
@@ -44,7 +44,7 @@ export function freeBrineG(f: Filling): number {
 const SOUR_DAYS = 5;
 
 /** Hours until the thickest piece of a jar has evened out. */
-export function evenHoursOf(b: Batch, now: WallMinute): number {
+export function evenHoursOf(b: BatchInHand, now: WallMinute): number {
   const s = styleOf(b.styleId);
   const cuts = s ? b.items.map((i) => ({ cropId: i.cropId, cut: cutFor(s, { ...i, id: i.cropId }) })) : [];
   const soured = now - b.startedAt > SOUR_DAYS * 1440;
@@ -52,7 +52,7 @@ export function evenHoursOf(b: Batch, now: WallMinute): number {
 }
 
 /** Where a batch should end: what it aimed at, for want of that its style's usual salt. */
-export function usualTarget(b: Batch): number {
+export function usualTarget(b: BatchInHand): number {
   if (b.aim !== null && b.aim > 0) return b.aim;
   const s = styleOf(b.styleId);
   return s
@@ -64,7 +64,13 @@ export function usualTarget(b: Batch): number {
 }
 
 /** A jar as putting right needs it; `salinity` as measured, or as recorded. */
-export function jarNow(b: Batch, f: Filling, salinity: number, target: number, now: WallMinute): JarNow {
+export function jarNow(
+  b: BatchInHand,
+  f: Filling,
+  salinity: number,
+  target: number,
+  now: WallMinute
+): JarNow {
   const since = Math.max(b.startedAt, ...b.corrections.filter((c) => c.fillingId === f.id).map((c) => c.at));
   return {
     phase: phaseOfJar(b, f, salinity),

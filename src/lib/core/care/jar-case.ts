@@ -1,4 +1,4 @@
-import type { Batch, Filling } from '../batch/index';
+import type { BatchInHand, Filling } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { style as styleOf } from '../style/index';
@@ -19,7 +19,7 @@ export function coldSince(f: Filling, places: readonly Place[]): WallMinute | nu
 
 /** A jar's case for the calendar of its care. */
 export function jarCase(
-  b: Batch,
+  b: BatchInHand,
   f: Filling,
   places: readonly Place[],
   now: WallMinute

@@ -1,4 +1,4 @@
-import { standing, type Batch } from '../batch/index';
+import { standing, type BatchInHand } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { pHCautions, type Caution } from '../safety/index';
@@ -7,7 +7,7 @@ import { dayNumberOf } from './tasks';
 import { pHLineDay } from './slots';
 
 /** What the pH readings of a batch say today, for its slowest jar. */
-export function batchPHCautions(b: Batch, places: readonly Place[], now: WallMinute): Caution[] {
+export function batchPHCautions(b: BatchInHand, places: readonly Place[], now: WallMinute): Caution[] {
   const first = standing(b)[0];
   const c = first && jarCase(b, first, places, now);
   if (!c) return [];

@@ -1,5 +1,5 @@
 import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
-import { placeOf, standing, type Batch, type CareKind, type Filling } from '../batch/index';
+import { placeOf, standing, type Batch, type BatchInHand, type CareKind, type Filling } from '../batch/index';
 import type { Place } from '../kit/index';
 import type { Lid } from '../vessel/index';
 import { jarCase } from './jar-case';
@@ -130,7 +130,7 @@ export function nextDue(
 
 /** The counter window of a jar: first taste, and the latest day for the cold. */
 export function counterWindow(
-  b: Batch,
+  b: BatchInHand,
   f: Filling,
   places: readonly Place[],
   now: WallMinute
@@ -140,7 +140,7 @@ export function counterWindow(
 }
 
 /** Day number of a batch: the start day is day 0. */
-export function dayNumberOf(b: Batch, now: WallMinute): number {
+export function dayNumberOf(b: Pick<Batch, 'startedAt'>, now: WallMinute): number {
   const midnight = (at: WallMinute) => (at - minuteOfDay(at)) / MINUTES_PER_DAY;
   return midnight(now) - midnight(b.startedAt);
 }
@@ -155,7 +155,7 @@ export function whatToExpect(daysAtPace: number): string {
 }
 
 /** Days that passed for a jar, as at 20-22 °C. Example: 9 days at 17 °C count as 5. */
-export function daysAtPace(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): number {
+export function daysAtPace(b: BatchInHand, f: Filling, places: readonly Place[], now: WallMinute): number {
   const c = jarCase(b, f, places, now);
   if (!c) return 0;
   let low = 0;

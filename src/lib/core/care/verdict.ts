@@ -1,4 +1,4 @@
-import { standing, type Batch, type Filling } from '../batch/index';
+import { standing, type BatchInHand, type Filling } from '../batch/index';
 import { MINUTES_PER_DAY, minuteOfDay, type WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { PH_LINE, signCalled } from '../safety/index';
@@ -17,7 +17,7 @@ export interface Verdict {
     | { readonly kind: 'sign'; readonly sign: string };
 }
 
-const dayOf = (b: Batch, at: WallMinute): number => {
+const dayOf = (b: BatchInHand, at: WallMinute): number => {
   const midnight = (t: WallMinute) => (t - minuteOfDay(t)) / MINUTES_PER_DAY;
   return midnight(at) - midnight(b.startedAt);
 };
@@ -26,7 +26,12 @@ const dayOf = (b: Batch, at: WallMinute): number => {
  * What says that a jar is to be thrown away: a pH over 4.6 read on the style's day or later, or a sign of spoiling. A later,
  * lower reading does not take it back: what was not sour by its day had its chance to spoil.
  */
-export function verdictOn(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): Verdict | null {
+export function verdictOn(
+  b: BatchInHand,
+  f: Filling,
+  places: readonly Place[],
+  now: WallMinute
+): Verdict | null {
   const base = { batchId: b.id, fillingId: f.id, lidNumber: f.lidNumber };
   const seen = b.signs.find((s) => s.fillingIds.includes(f.id) && signCalled(s.sign)?.level === 'discard');
   if (seen) return { ...base, of: seen.id, by: { kind: 'sign', sign: seen.sign } };
@@ -42,5 +47,5 @@ export function verdictOn(b: Batch, f: Filling, places: readonly Place[], now: W
 }
 
 /** Every standing jar of a batch that is to be thrown away. */
-export const verdictsOf = (b: Batch, places: readonly Place[], now: WallMinute): Verdict[] =>
+export const verdictsOf = (b: BatchInHand, places: readonly Place[], now: WallMinute): Verdict[] =>
   standing(b).flatMap((f) => verdictOn(b, f, places, now) ?? []);

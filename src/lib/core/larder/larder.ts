@@ -1,11 +1,11 @@
 import { MINUTES_PER_DAY, DAYS_PER_MONTH, type WallMinute } from '../calendar/index';
-import { placeOf, standing, type Batch, type Filling } from '../batch/index';
+import { placeOf, standing, type Batch, type BatchInHand, type Filling } from '../batch/index';
 import { tempsDuring, type Place } from '../kit/index';
 import { style as styleOf } from '../style/index';
 
 /** One jar of live stock in the cold. */
 export interface StockJar {
-  readonly batch: Batch;
+  readonly batch: BatchInHand;
   readonly filling: Filling;
   readonly placeId: string;
   /** Keeps its quality till here, and how long at the longest. */

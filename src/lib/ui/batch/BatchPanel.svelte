@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { placeOf, salinityOf, standing, type Batch } from '$lib/core/batch';
+  import { placeOf, salinityOf, standing, type BatchInHand } from '$lib/core/batch';
   import {
     batchPHCautions,
     counterWindow,
@@ -23,7 +23,7 @@
   import Window from './Window.svelte';
 
   /** One batch on the counter: how it is doing, and what to do with it. */
-  let { batch, tasks }: { batch: Batch; tasks: readonly CareTask[] } = $props();
+  let { batch, tasks }: { batch: BatchInHand; tasks: readonly CareTask[] } = $props();
   const house = useHouse();
   const places = $derived(house.household.places);
   const jars = $derived(standing(batch));

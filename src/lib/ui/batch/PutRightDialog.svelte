@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button, Label, Textarea } from 'flowbite-svelte';
-  import { salinityOf, standing, usualTarget, type Batch, remedyFor } from '$lib/core/batch';
+  import { salinityOf, standing, usualTarget, type BatchInHand, remedyFor } from '$lib/core/batch';
   import { TROUBLES, type TroubleKind } from '$lib/core/correct';
   import { allCrops } from '$lib/core/produce';
   import { plain, writePercent } from '$lib/core/quantity';
@@ -20,7 +20,7 @@
   import { doingWords, waitWords } from './right';
 
   /** A jar went wrong: what is known of it, what to do, where it ends; and that it was done. */
-  let { batch }: { batch: Batch } = $props();
+  let { batch }: { batch: BatchInHand } = $props();
   const house = useHouse();
   const jars = $derived(standing(batch));
   let chosen = $state<string[]>([]);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button, Textarea, Label } from 'flowbite-svelte';
-  import type { Batch, BatchEvent } from '$lib/core/batch';
+  import type { BatchInHand, BatchEvent } from '$lib/core/batch';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
@@ -23,7 +23,7 @@
     readonly event: BatchEvent;
   }
   /** One line of the record: when, what; a way to take it back or put it right. Folded, it shows on paper only. */
-  let { line, batch, folded = false }: { line: Line; batch: Batch; folded?: boolean } = $props();
+  let { line, batch, folded = false }: { line: Line; batch: BatchInHand; folded?: boolean } = $props();
   const house = useHouse();
   let open = $state(false);
   let weight = $state('');

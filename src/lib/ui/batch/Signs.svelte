@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { standing, type Batch } from '$lib/core/batch';
+  import { standing, type BatchInHand } from '$lib/core/batch';
   import { signCalled, SIGNS } from '$lib/core/safety';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -8,7 +8,7 @@
   import JarPicker from './JarPicker.svelte';
 
   /** What do I see or smell? What it usually means, and what the cautious do. */
-  let { batch }: { batch: Batch } = $props();
+  let { batch }: { batch: BatchInHand } = $props();
   let chosen = $state('');
   const sign = $derived(signCalled(chosen));
 </script>

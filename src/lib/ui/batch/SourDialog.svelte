@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { standing, type Batch } from '$lib/core/batch';
+  import { standing, type BatchInHand } from '$lib/core/batch';
   import { bufferFrom, SAUCE_BASES, souring } from '$lib/core/correct';
   import { plain } from '$lib/core/quantity';
   import { bareMass, readQuantity } from '$lib/core/reading';
@@ -16,7 +16,7 @@
   import JarPicker from './JarPicker.svelte';
 
   /** A sauce too mild for its pH: half the estimate, stir, measure, then the rest by what the first half did. */
-  let { batch }: { batch: Batch } = $props();
+  let { batch }: { batch: BatchInHand } = $props();
   const house = useHouse();
   const jars = $derived(standing(batch));
   let sauce = $state('');

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import type { Batch, Filling } from '$lib/core/batch';
+  import type { BatchInHand, Filling } from '$lib/core/batch';
   import Jar from '../jar/Jar.svelte';
   import { jarItems, leftOf, levelOf } from './standing';
 
   /** A jar of a batch as it stands on a board; with `onchoose` it can be chosen. */
   interface Props {
-    batch: Batch;
+    batch: BatchInHand;
     filling: Filling;
     scale: number;
     text: string;

@@ -2,6 +2,7 @@
   import { Button, Input, Label } from 'flowbite-svelte';
   import { verdictsOf } from '$lib/core/care';
   import { EATERS } from '$lib/core/safety';
+  import type { BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -13,7 +14,7 @@
   import Verdicts from './Verdicts.svelte';
 
   /** One jar in the cold: eat, give, throw away a part or the whole; move it. */
-  let { jar }: { jar: StockJar } = $props();
+  let { jar }: { jar: Omit<StockJar, 'batch'> & { readonly batch: BatchInHand } } = $props();
   const house = useHouse();
   const f = $derived(jar.filling);
   const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: f.leftG });

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import type { Batch } from '$lib/core/batch';
+  import type { BatchInHand } from '$lib/core/batch';
   import type { CareTask } from '$lib/core/care';
   import { as, writeSalt } from '$lib/core/quantity';
   import { saltKind, strengthByWater } from '$lib/core/salt';
@@ -15,7 +15,7 @@
     task,
     batch,
     showPlace = false
-  }: { task: CareTask; batch: Batch | undefined; showPlace?: boolean } = $props();
+  }: { task: CareTask; batch: BatchInHand | undefined; showPlace?: boolean } = $props();
   const house = useHouse();
   const due = $derived(task.due <= house.now);
   let choosing = $state(false);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import type { Batch } from '$lib/core/batch';
+  import type { BatchInHand } from '$lib/core/batch';
   import type { Verdict } from '$lib/core/care';
   import { signCalled } from '$lib/core/safety';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -12,7 +12,7 @@
     batch,
     verdicts,
     named = false
-  }: { batch: Batch; verdicts: readonly Verdict[]; named?: boolean } = $props();
+  }: { batch: BatchInHand; verdicts: readonly Verdict[]; named?: boolean } = $props();
   const why = (v: Verdict) =>
     v.by.kind === 'pH'
       ? `pH ${v.by.pH} on day ${v.by.day}: it should have been 4.6 or lower by day ${v.by.lineDay}`

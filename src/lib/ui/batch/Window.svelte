@@ -1,6 +1,6 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
-  import type { Batch } from '$lib/core/batch';
+  import type { BatchInHand } from '$lib/core/batch';
   import { shortDay } from '../time';
 
   /** The batch's way on the counter: from the start to first taste, the window, the latest day; what was tasted and measured. */
@@ -9,7 +9,7 @@
     window,
     now,
     fillingId
-  }: { batch: Batch; window: { from: number; to: number }; now: number; fillingId: string } = $props();
+  }: { batch: BatchInHand; window: { from: number; to: number }; now: number; fillingId: string } = $props();
   const W = 400;
   const end = $derived(Math.max(window.to, now) + 1440);
   const x = $derived(

@@ -1,12 +1,12 @@
-import type { Batch } from '$lib/core/batch';
+import type { BatchInHand } from '$lib/core/batch';
 
 /** Which dialog about a batch is open; one at a time, from any room. */
 export type BatchDialog = 'taste' | 'ph' | 'move' | 'right' | 'sour';
 
 class Dialogs {
   open = $state<BatchDialog | null>(null);
-  batch = $state.raw<Batch | null>(null);
-  show(which: BatchDialog, batch: Batch): void {
+  batch = $state.raw<BatchInHand | null>(null);
+  show(which: BatchDialog, batch: BatchInHand): void {
     this.batch = batch;
     this.open = which;
   }

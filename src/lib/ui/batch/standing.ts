@@ -1,8 +1,8 @@
-import type { Batch, Filling } from '$lib/core/batch';
+import type { BatchInHand, Filling } from '$lib/core/batch';
 import { cutFor, style } from '$lib/core/style';
 
 /** What a jar's picture needs of its batch. */
-export function jarItems(b: Batch) {
+export function jarItems(b: BatchInHand) {
   const s = style(b.styleId);
   const all = b.items.reduce((a, i) => a + i.preparedG, 0) || 1;
   return b.items.map((i) => ({
@@ -16,7 +16,7 @@ export function jarItems(b: Batch) {
 /** How much of a jar is still in, 0-1. */
 export const leftOf = (f: Filling): number => (f.contentsG > 0 ? f.leftG / f.contentsG : 0);
 /** Shreds stand no higher than they were filled. */
-export const levelOf = (b: Batch, f: Filling): number =>
+export const levelOf = (b: BatchInHand, f: Filling): number =>
   style(b.styleId)?.salting === 'dry'
     ? Math.min(f.usableMl, Math.max(f.vegRoomMl * 1.02, f.usableMl * 0.5))
     : f.usableMl;

@@ -7,10 +7,15 @@
 
 <svg class="absolute" width="0" height="0" aria-hidden="true" focusable="false">
   <defs>
-    {#each drawn.all as [id, { paths, colours }] (id)}
-      <g {id}>
-        {#each paths as d, i (i)}<path {d} fill={colours[i]} fill-rule="evenodd" />{/each}
-      </g>
+    {#each drawn.all as [id, { paths, clips }] (id)}
+      {#if clips}
+        <path {id} d={paths[0]} />
+        <clipPath id="{id}-in"><use href="#{id}" /></clipPath>
+      {:else}
+        <g {id}>
+          {#each paths as d, i (i)}<path {d} fill="var(--p{i})" fill-rule="evenodd" />{/each}
+        </g>
+      {/if}
     {/each}
   </defs>
 </svg>

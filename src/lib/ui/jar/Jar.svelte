@@ -3,7 +3,7 @@
   import { heightOf, isCrock, jarGeometry, profile, type Lid } from '$lib/core/vessel';
   import { cropColour } from './colours';
   import { useDrawn } from './drawn.svelte';
-  import { layPieces } from './pieces';
+  import { laidFor, layPieces } from './pieces';
   import JarLid from './JarLid.svelte';
 
   interface Props {
@@ -44,7 +44,6 @@
     text
   }: Props = $props();
 
-  const uid = $props.id();
   const LID_MM = 34;
   const PAD = 10;
   const shape = $derived(jarGeometry(geometryId));
@@ -63,20 +62,22 @@
   // Light things lift: a finger of brine stands over everything, and a follower between.
   const vegTop = $derived(p ? tenth(Math.max(liquidTop + 12, height - heightOf(vegRoomMl * left, p))) : 0);
   const cut = $derived(items[0]?.cut ?? 'chunk');
-  // In twentieths: a gram more or less moves no piece, and what is drawn already is not laid anew.
-  const shares = $derived(items.map((i) => Math.round(i.share * 20) / 20));
-  const colours = $derived(items.map((i) => cropColour(i.cropId, i.hint)));
-  const drawn = useDrawn();
-  const pieces = $derived(
-    drawn.keep([width, height, cut, ...shares, ...colours].join(' '), () => ({
-      paths: layPieces(width, height, height, cut, shares),
-      colours
-    }))
-  );
-  $effect.pre(() => {
-    void pieces;
-    drawn.look();
+  /** By colour, in tenths: a gram more or less moves no piece, and two picks of one crop are one. */
+  const mix = $derived.by(() => {
+    const by: Record<string, number> = {};
+    for (const i of items) {
+      const colour = cropColour(i.cropId, i.hint);
+      by[colour] = (by[colour] ?? 0) + i.share;
+    }
+    return Object.entries(by).map(([colour, share]) => ({ colour, share: Math.round(share * 10) / 10 }));
   });
+  const drawn = useDrawn();
+  const pieces = $derived.by(() => {
+    const [w, h] = laidFor(width, height);
+    const shares = mix.length === 1 ? [1] : mix.map((m) => m.share);
+    return drawn.keep([cut, w, h, ...shares].join(' '), () => ({ paths: layPieces(w, h, cut, shares) }));
+  });
+  const colours = $derived(mix.map((m, i) => `--p${i}:${m.colour}`).join(';'));
   const outline = $derived.by(() => {
     if (!p) return '';
     const inset = tenth((p.bodyWidthMm - p.neckWidthMm) / 2);
@@ -89,6 +90,13 @@
         ? `M${l},0 C${l},${tenth(neck * 0.7)} 0,${tenth(neck * 0.55)} 0,${tenth(neck * 1.5)} V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V${tenth(neck * 1.5)} C${width},${tenth(neck * 0.55)} ${r},${tenth(neck * 0.7)} ${r},0`
         : `M${l},0 V${neck} C${l},${tenth(neck + 10)} 0,${tenth(p.neckMm - 2)} 0,${tenth(p.neckMm + 14)} V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V${tenth(p.neckMm + 14)} C${width},${tenth(p.neckMm - 2)} ${r},${tenth(neck + 10)} ${r},${neck} V0`;
   });
+  const glass = $derived(
+    drawn.keep(`glass ${geometryId} ${width} ${height}`, () => ({ paths: [outline], clips: true }))
+  );
+  $effect.pre(() => {
+    void [pieces, glass];
+    drawn.look();
+  });
 </script>
 
 {#if p}
@@ -100,18 +108,13 @@
     height={tenth((height + LID_MM + 2) * scale)}
     class="block max-w-full overflow-visible"
   >
-    <defs>
-      <clipPath id="{uid}-in"><path d="{outline} Z" /></clipPath>
-      <clipPath id="{uid}-veg"
-        ><rect x="0" y={vegTop} {width} height={tenth(Math.max(0, height - vegTop))} /></clipPath
-      >
-    </defs>
-    <path d="{outline} Z" fill="var(--glass)" />
-    <g clip-path="url(#{uid}-in)">
-      <rect x="0" y={liquidTop} {width} height={tenth(height - liquidTop)} fill="var(--brine)" />
-      <g clip-path="url(#{uid}-veg)">
-        <use href="#{pieces}" />
-      </g>
+    <use href="#{glass}" fill="var(--glass)" />
+    <g clip-path="url(#{glass}-in)">
+      <rect y={liquidTop} {width} height={tenth(height - liquidTop)} fill="var(--brine)" />
+      <!-- What lies over the vegetables is cut off at their top. -->
+      <svg y={vegTop} {width} height={tenth(Math.max(0, height - vegTop))}>
+        <use href="#{pieces}" y={tenth(Math.max(0, height - vegTop))} style={colours} />
+      </svg>
       {#if left > 0.02}
         <rect x="2" y={tenth(vegTop - 5)} width={tenth(width - 4)} height="5" rx="2" fill="#7f9f62" />
         {#if left > 0.9}<rect
@@ -136,8 +139,8 @@
         {/each}
       {/if}
     </g>
-    <path
-      d={outline}
+    <use
+      href="#{glass}"
       fill="none"
       stroke={crock ? 'var(--wood)' : 'var(--ink)'}
       stroke-width={crock ? 6 : chosen ? 4 : 2.2}

@@ -1,25 +1,25 @@
 import { getContext, setContext } from 'svelte';
 
-/** The pieces of a jar as they are drawn: one path an item, each in its colour. */
-export interface Pieces {
+/** Paths, one a colour (`--p0`, `--p1`: the jar that uses them says which); `clips` are used as `<id>-in`, too. */
+export interface Drawing {
   readonly paths: readonly string[];
-  readonly colours: readonly string[];
+  readonly clips?: boolean;
 }
 
 /**
- * What lies in jars, drawn once on a page: every jar that is packed alike uses it. A shelf of fifty jars weighs as little
- * as the few ways in which they are packed.
+ * What jars are made of, drawn once on a page: outlines by their shape, pieces by how they are packed; every jar that is
+ * alike uses them. A shelf of fifty jars weighs as little as the few ways in which they are made.
  */
 export class Drawn {
   // Filled while jars are made, which must move nothing that is shown: `look` says later that there is more.
   // eslint-disable-next-line svelte/prefer-svelte-reactivity
-  private readonly known = new Map<string, Pieces>();
+  private readonly known = new Map<string, Drawing>();
   private size = $state(0);
 
   /** Keeps what a jar needs; answers the id by which it uses it. */
-  keep(key: string, pieces: () => Pieces): string {
-    const id = `pieces-${key.replace(/[^a-z0-9]+/gi, '-')}`;
-    if (!this.known.has(id)) this.known.set(id, pieces());
+  keep(key: string, make: () => Drawing): string {
+    const id = `d-${key.replace(/[^a-z0-9]+/gi, '-')}`;
+    if (!this.known.has(id)) this.known.set(id, make());
     return id;
   }
   /** Has what was kept since shown. */
@@ -27,7 +27,7 @@ export class Drawn {
     this.size = this.known.size;
   }
   /** All that is drawn, in the order of asking. */
-  get all(): readonly (readonly [id: string, Pieces])[] {
+  get all(): readonly (readonly [id: string, Drawing])[] {
     return this.size >= 0 ? [...this.known] : [];
   }
 }

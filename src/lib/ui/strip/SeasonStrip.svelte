@@ -47,7 +47,7 @@
   const x = $derived(
     scaleLinear()
       .domain([begins, ends])
-      .range([4, inner - 8])
+      .rangeRound([4, inner - 8])
       .clamp(year !== null)
   );
   const weeks = $derived(
@@ -58,7 +58,7 @@
     ).map(([week, g]) => ({ at: begins + week * WEEK, g }))
   );
   const most = $derived(max(weeks, (w) => w.g) ?? 1);
-  const bar = $derived(scaleLinear().domain([0, most]).range([0, 58]));
+  const bar = $derived(scaleLinear().domain([0, most]).rangeRound([0, 58]));
   const roomy = $derived(x(begins + WEEK) - x(begins) > 36);
   const months = $derived.by(() => {
     const out: number[] = [];
@@ -87,11 +87,12 @@
     width={inner}
     height={TOP + rows.length * ROW + 12}
     role="group"
+    font-size="14"
     aria-label="Picks by week above the line, batches below it; the table underneath says the same in words."
   >
     {#each months as m (m)}
       <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + rows.length * ROW} stroke="var(--rule-soft)" />
-      <text x={x(m) + 4} y="12" font-size="14" fill="var(--quiet)">{monthName(m)}</text>
+      <text x={x(m) + 4} y="12" fill="var(--quiet)">{monthName(m)}</text>
     {/each}
     {#each weeks as w (w.at)}
       <rect
@@ -106,11 +107,10 @@
           x={x(w.at + WEEK / 2) - 2}
           y={TOP - 28 - bar(w.g)}
           text-anchor="middle"
-          font-size="14"
           fill="var(--ink)">{(w.g / 1000).toFixed(1)}</text
         >{/if}
     {/each}
-    <text x="4" y={TOP - 6} font-size="14" fill="var(--quiet)">picked, kg a week</text>
+    <text x="4" y={TOP - 6} fill="var(--quiet)">picked, kg a week</text>
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
     {#each rows as s, i (s.id)}
       {@const y = TOP + i * ROW}
@@ -124,10 +124,9 @@
           height="16"
           fill={cropColour(s.cropId, s.name)}
           stroke="var(--ink)"
-          stroke-width="1"
-          opacity={s.endedAt ? 0.55 : 1}
+          opacity={s.endedAt ? 0.55 : undefined}
         />
-        {#if s.window && s.coldAt === null && s.endedAt === null}
+        {#if s.window}
           <rect
             x={x(s.window.from)}
             y={y + 3}
@@ -146,14 +145,13 @@
             y2={y + 18}
             stroke="var(--slate)"
             stroke-width="4"
-            opacity={s.endedAt ? 0.45 : 1}
+            opacity={s.endedAt ? 0.45 : undefined}
           />
         {/if}
         <text
           x={to + 6 > inner - 230 ? from - 6 : to + 6}
           y={y + 13}
-          text-anchor={to + 6 > inner - 230 ? 'end' : 'start'}
-          font-size="14"
+          text-anchor={to + 6 > inner - 230 ? 'end' : undefined}
           fill={s.endedAt ? 'var(--quiet)' : 'var(--ink)'}>{s.name}</text
         >
       </a>
@@ -172,7 +170,6 @@
         x={x(now)}
         y={TOP + rows.length * ROW + 11}
         text-anchor="middle"
-        font-size="14"
         font-weight="700"
         fill="var(--ink)">now</text
       >

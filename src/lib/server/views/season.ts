@@ -1,0 +1,90 @@
+import { isLive, type Batch } from '../../core/batch';
+import { dayOfWall, wall, type WallMinute } from '../../core/calendar';
+import { coldSince, counterWindow } from '../../core/care';
+import { cropsOf, type Place } from '../../core/kit';
+import { keepUntil } from '../../core/larder';
+import { rawLife } from '../../core/lot';
+import { batches, household, lots } from '../repos';
+import type { House } from '../usecases';
+import { nowOf } from './index';
+
+/** A batch as the strip shows it. */
+export interface SeasonSpan {
+  readonly id: string;
+  readonly name: string;
+  readonly cropId: string;
+  readonly startedAt: WallMinute;
+  readonly coldAt: WallMinute | null;
+  /** While it stands on the counter: when it is ready. */
+  readonly window: { readonly from: WallMinute; readonly to: WallMinute } | null;
+  readonly best: WallMinute | null;
+  readonly endedAt: WallMinute | null;
+}
+
+/** A season: what was picked and made of it, and what is ready when. */
+export interface Season {
+  readonly spans: readonly SeasonSpan[];
+  /** Grams picked, by the day. */
+  readonly picks: readonly { readonly at: WallMinute; readonly g: number }[];
+  readonly waiting: readonly {
+    readonly id: string;
+    readonly cropId: string;
+    readonly g: number;
+    readonly useBy: WallMinute;
+  }[];
+  readonly year: string;
+  readonly thisYear: string;
+  readonly span: { readonly from: WallMinute; readonly before: WallMinute };
+  /** Something was made before it. */
+  readonly before: boolean;
+}
+
+const YEAR = /^(19|20)\d\d$/;
+
+/** The season of the year that is asked for, or this one. */
+export async function season(house: House, asked: string): Promise<Season> {
+  const { db } = house;
+  const ours = await household(db);
+  const now = nowOf(house);
+  const thisYear = dayOfWall(now).slice(0, 4);
+  const year = YEAR.test(asked) && asked < thisYear ? asked : thisYear;
+  const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
+  // What was begun last year and still stands belongs to this one, too.
+  const older = year === thisYear ? await batches.latest(db, { live: true, before: span.from }) : [];
+  const all = [...(await batches.latest(db, span)), ...older].reverse();
+  const byDay = new Map<WallMinute, number>();
+  for (const l of await lots.briefs(db, span)) {
+    const at = wall(l.day, 12);
+    byDay.set(at, (byDay.get(at) ?? 0) + l.weighedG);
+  }
+  return {
+    spans: all.map((b) => spanOf(b, ours.places, now)),
+    picks: [...byDay].map(([at, g]) => ({ at, g: Math.round(g) })).sort((a, b) => a.at - b.at),
+    waiting: (await lots.list(db, 'live'))
+      .filter((l) => l.gardenG > 0)
+      .map((l) => ({
+        id: l.id,
+        cropId: l.cropId,
+        g: l.gardenG,
+        useBy: wall(rawLife(l, dayOfWall(now), cropsOf(ours)).useBy, 12)
+      })),
+    ...{ year, thisYear, span },
+    before: await batches.any(db, { before: span.from })
+  };
+}
+
+function spanOf(b: Batch, places: readonly Place[], now: WallMinute): SeasonSpan {
+  const first = b.fillings.find((f) => f.emptiedAt === null) ?? b.fillings[b.fillings.length - 1]!;
+  const coldAt = coldSince(first, places);
+  const live = isLive(b);
+  return {
+    id: b.id,
+    name: b.name,
+    cropId: b.items[0]?.cropId ?? '',
+    startedAt: b.startedAt,
+    coldAt,
+    window: live && coldAt === null ? counterWindow(b, first, places, now) : null,
+    best: keepUntil(b.styleId, first, places)?.best ?? null,
+    endedAt: live ? null : Math.max(...b.fillings.map((f) => f.emptiedAt ?? 0))
+  };
+}
