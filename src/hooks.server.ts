@@ -29,7 +29,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (isFromElsewhere(event.request, event.url)) return problemJson([{ code: 'from-elsewhere' }]);
   const hand = await whoAsks(event, open.house.keys);
   if (hand === 'unknown-token') return problemJson([{ code: 'token-unknown' }]);
-  event.locals.house = { ...open.house, hand, seen: new Map() };
+  event.locals.house = { ...open.house, hand };
   event.locals.shut = open.house.keys.asks && hand === null;
   if (event.locals.shut && !isOpenToAll(pathname)) {
     if (pathname.startsWith('/api/')) return problemJson([{ code: 'signed-out' }]);

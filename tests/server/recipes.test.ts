@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { STARTING_RECIPES } from '$lib/core/recipe';
-import { allRecipes, batches, recipeOf, rebuildAll } from '$lib/server/repos';
-import { cardOf } from '$lib/server/usecases/recipes';
+import { readRecipe, STARTING_RECIPES } from '$lib/core/recipe';
+import { allRecipes, batches, household, recipeOf, rebuildAll } from '$lib/server/repos';
+import { waysOf } from '$lib/core/kit';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 
 let house: TestHouse;
@@ -110,7 +110,10 @@ describe('recipes of the household', () => {
   });
   it('a card is read with the household’s own spoons and salt', async () => {
     const r = (await recipeOf(house.db, 'plain-kraut'))!;
-    const card = await cardOf(house.db, { ...r, card: '1 kg cabbage\nsalt: 1 tbsp to 1 kg' });
+    const card = readRecipe(
+      { ...r, card: '1 kg cabbage\nsalt: 1 tbsp to 1 kg' },
+      waysOf(await household(house.db))
+    );
     expect(card.problems).toEqual([]);
     expect(card.salt!.readings[0]!.saltG).toBeGreaterThan(10);
   });

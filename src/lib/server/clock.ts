@@ -12,7 +12,23 @@ const MINUTE = 60_000;
 
 /** An instant on the household's wall. Example: 2026-04-02T18:00Z in Berlin is 20:00 of that day. */
 export function wallOf(at: number, zone: string): WallMinute {
-  return Math.floor(at / MINUTE) + tzOffset(zone, new Date(at));
+  return Math.floor(at / MINUTE) + offsetAt(at, zone);
+}
+
+/** No zone changes its clocks within a quarter of an hour that begins with the hour's quarter. */
+const QUARTER = 15 * MINUTE;
+const MOST_OFFSETS = 20_000;
+const offsets = new Map<string, number>();
+/** Minutes that a zone's wall is ahead of UTC; asked once for each quarter of an hour, for asking is slow. */
+function offsetAt(at: number, zone: string): number {
+  const quarter = Math.floor(at / QUARTER);
+  const key = `${zone} ${quarter}`;
+  const known = offsets.get(key);
+  if (known !== undefined) return known;
+  const offset = tzOffset(zone, new Date(quarter * QUARTER));
+  if (offsets.size >= MOST_OFFSETS) offsets.clear();
+  offsets.set(key, offset);
+  return offset;
 }
 
 /** The instant at which the household's wall shows that; an hour that summer time skips is read as the next. */

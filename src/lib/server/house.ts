@@ -3,7 +3,7 @@ import { dirname } from 'node:path';
 import pino, { type Logger } from 'pino';
 import { wall } from '../core/calendar';
 import type { Config } from './config';
-import { instantOf, realClock, SteppedClock } from './clock';
+import { instantOf, realClock, SteppedClock, wallOf } from './clock';
 import { Backups } from './db/backups';
 import { lockDatabase } from './db/lock';
 import { LogKeeper } from './db/log-keeper';
@@ -13,6 +13,7 @@ import { openScale } from './devices';
 import { News } from './news';
 import { Keys } from './people';
 import { keepShape } from './repos';
+import { Seen } from './seen';
 import { seedDemo } from './demo/seed';
 import type { House } from './usecases';
 
@@ -58,6 +59,7 @@ export async function openHouse(
     console.log(
       `Others can come in over the network. Open Crockle and set the household's passphrase, with this code: ${keys.code}`
     );
+  const news = new News();
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
   return {
     house: {
@@ -68,7 +70,8 @@ export async function openHouse(
       scale: openScale(config.scale),
       backups,
       keys,
-      news: new News()
+      news,
+      seen: new Seen(() => `${news.beat} ${wallOf(clock.now(), config.zone)}`)
     },
     log,
     close: async () => {

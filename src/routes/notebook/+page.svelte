@@ -55,7 +55,7 @@
           <span><b class="text-lg">{b.name}</b><span class="block text-sm text-quiet">{b.style}</span></span>
           <span
             >{relativeDay(b.startedAt, house.now)}<span class="block text-sm text-quiet"
-              >jar{b.jars.length > 1 ? 's' : ''} {b.jars.join(', ')}</span
+              >jar{b.lids.length > 1 ? 's' : ''} {b.lids.map((l) => l.lidNumber).join(', ')}</span
             ></span
           >
           <span>{b.equilibrium === null ? 'salt unknown' : `${writePercent(b.equilibrium)} salt`}</span>

@@ -1,4 +1,4 @@
-import { standing, type Batch } from '../batch/index';
+import type { Filling } from '../batch/index';
 import { daysBetween, type Day } from '../calendar/index';
 import type { Household } from '../kit/index';
 import { brineUseBy, type KeptBrine } from '../pantry/index';
@@ -6,9 +6,13 @@ import type { Counts } from '../making/index';
 import type { WorksheetJar } from '../worksheet/index';
 
 /** The household's jars, with how many of each hold nothing and are held by nobody, and what weight goes in. */
-export function freeJars(house: Household, all: readonly Batch[], held: Counts = {}): WorksheetJar[] {
+export function freeJars(
+  house: Household,
+  lids: readonly Pick<Filling, 'jarId' | 'emptiedAt'>[],
+  held: Counts = {}
+): WorksheetJar[] {
   const used = new Map<string, number>();
-  for (const f of all.flatMap(standing)) used.set(f.jarId, (used.get(f.jarId) ?? 0) + 1);
+  for (const f of lids.filter((l) => l.emptiedAt === null)) used.set(f.jarId, (used.get(f.jarId) ?? 0) + 1);
   return house.jars.map((j) => {
     const weight = house.weights.find((w) => w.id === j.weightId);
     return {

@@ -99,7 +99,11 @@ export class Aggregate<
   /** What may be undone though something came after it. */
   readonly undo: UndoPolicy;
 
-  constructor(private readonly kind: Kind<State, Event, Brief>) {
+  /** How a stream stands is kept every so many events, so that an undo of late reads no more than those behind it. */
+  constructor(
+    private readonly kind: Kind<State, Event, Brief>,
+    private readonly every = 100
+  ) {
     this.upcasts = kind.upcasts ?? {};
     this.undo = kind.undo ?? NO_POLICY;
   }
@@ -165,15 +169,14 @@ export class Aggregate<
     return rows.map((r) => JSON.parse(r.teaches) as T).reverse();
   }
 
-  /** Those that live, and those that were changed since; UTC ms. */
-  async liveOrSince(trx: Knex, since: number): Promise<State[]> {
+  /** How those that live, and those that were changed since (UTC ms), stand in lists. */
+  async liveOrSince(trx: Knex, since: number): Promise<Brief[]> {
     const { kind } = this.kind;
     const rows = await trx<Stored>('line')
-      .join('current', 'current.stream', 'line.stream')
-      .where((q) => void q.where({ 'line.kind': kind, 'line.live': 1 }))
-      .orWhere((q) => void q.where({ 'line.kind': kind }).where('line.at', '>=', since))
-      .select<{ state: string }[]>('state');
-    return rows.map((r) => JSON.parse(r.state) as State);
+      .where({ kind, live: 1 })
+      .orWhere((q) => void q.where({ kind }).where('at', '>=', since))
+      .select('brief');
+    return rows.map((r) => JSON.parse(r.brief) as Brief);
   }
 
   private wanted(trx: Knex, { live, topic, from, before, most, skip, says }: Wanted) {
@@ -201,6 +204,7 @@ export class Aggregate<
     const rows = await appendTo(work.trx, this.stream(id), n, work.command, work.at, written);
     const state = this.replay(id, before?.state, rows, work.zone);
     await this.keep(work.trx, id, { n: n + rows.length, at: work.at, state });
+    await this.snapshot(work.trx, id, n, n + rows.length, state);
     return state;
   }
 
@@ -217,11 +221,60 @@ export class Aggregate<
     );
   }
 
-  /** Derives `current` anew from the log. */
-  async rebuild(trx: Knex, id: string, zone: string): Promise<void> {
-    const { events, n } = await readStream(trx, this.stream(id));
-    const state = this.replay(id, undefined, events, zone);
+  /** The last two of a stream are kept: what is undone later than that reads it from its beginning. */
+  private async snapshot(
+    trx: Knex,
+    id: string,
+    before: number,
+    n: number,
+    state: State | undefined
+  ): Promise<void> {
+    if (Math.floor(before / this.every) === Math.floor(n / this.every) || state === undefined) return;
+    const stream = this.stream(id);
+    await trx('snapshot')
+      .insert({ stream, n, state: JSON.stringify(state) })
+      .onConflict(['stream', 'n'])
+      .merge();
+    await trx('snapshot')
+      .where({ stream })
+      .where('n', '<', n - 2 * this.every)
+      .delete();
+  }
+
+  /** Derives `current` anew from the log; `since`: only what was said from that event on is otherwise than before. */
+  async rebuild(trx: Knex, id: string, zone: string, since = 0): Promise<void> {
+    const stream = this.stream(id);
+    await trx('snapshot').where({ stream }).where('n', '>=', since).delete();
+    const from = (await trx('snapshot').where({ stream }).orderBy('n', 'desc').first()) as Row | undefined;
+    const { events, n } = await readStream(trx, stream, from?.n);
+    const begun = from && (JSON.parse(from.state) as State);
+    const state = from
+      ? this.replay(id, begun, events, zone)
+      : await this.replayLong(trx, id, { events, n }, zone);
     await this.keep(trx, id, { n, at: events.at(-1)?.at ?? 0, state });
+  }
+
+  /** From its beginning; a long stream leaves a snapshot on the way. */
+  private async replayLong(
+    trx: Knex,
+    id: string,
+    { events, n }: { events: readonly Recorded[]; n: number },
+    zone: string
+  ): Promise<State | undefined> {
+    const at = Math.floor(n / this.every) * this.every;
+    const early = this.replay(
+      id,
+      undefined,
+      events.filter((e) => e.n <= at),
+      zone
+    );
+    if (at > 0) await this.snapshot(trx, id, 0, at, early);
+    return this.replay(
+      id,
+      early,
+      events.filter((e) => e.n > at),
+      zone
+    );
   }
 
   private replay(

@@ -16,13 +16,17 @@ interface Row extends Omit<Recorded, 'data'> {
   readonly data: string;
 }
 
-/** All events of a stream, oldest first, leaving out what was undone. */
-export async function readStream(trx: Knex, stream: string): Promise<{ events: Recorded[]; n: number }> {
-  const rows = (await trx('event').where({ stream }).orderBy('n')) as Row[];
+/** All events of a stream behind event number `after`, oldest first, leaving out what was undone; `n` is its last. */
+export async function readStream(
+  trx: Knex,
+  stream: string,
+  after = 0
+): Promise<{ events: Recorded[]; n: number }> {
+  const rows = (await trx('event').where({ stream }).where('n', '>', after).orderBy('n')) as Row[];
   const all = rows.map((r) => ({ ...r, data: JSON.parse(r.data) as unknown }));
   const undone = new Set(all.filter((e) => e.type === 'undone').map((e) => (e.data as { of: string }).of));
   const events = all.filter((e) => e.type !== 'undone' && !undone.has(e.command));
-  return { events, n: all.length };
+  return { events, n: after + all.length };
 }
 
 /** How far the log goes: the number of its last event. */

@@ -7,7 +7,8 @@ import {
   LID_REST_DAYS,
   taughtByBatch,
   type Batch,
-  type BatchEvent
+  type BatchEvent,
+  type Filling
 } from '../../core/batch';
 import { wall, type Day } from '../../core/calendar';
 import {
@@ -79,6 +80,9 @@ export interface LotBrief {
   readonly gardenG: number;
 }
 
+/** A lid and what it stood on; emptied: it is free, and rests for a while. */
+export type Lid = Pick<Filling, 'lidNumber' | 'jarId' | 'emptiedAt'>;
+
 /** A batch as lists show it; the name of its style is there to be found by. */
 export interface BatchBrief extends Ledger {
   readonly id: string;
@@ -88,7 +92,7 @@ export interface BatchBrief extends Ledger {
   readonly startedAt: number;
   readonly equilibrium: number | null;
   readonly live: boolean;
-  readonly jars: readonly number[];
+  readonly lids: readonly Lid[];
   readonly last: { readonly sour: number; readonly note: string } | null;
   readonly recipe: Batch['recipe'];
 }
@@ -103,7 +107,7 @@ function briefOf(b: Batch): BatchBrief {
     startedAt: b.startedAt,
     equilibrium: b.equilibrium,
     live: isLive(b),
-    jars: b.fillings.map((f) => f.lidNumber),
+    lids: b.fillings.map(({ lidNumber, jarId, emptiedAt }) => ({ lidNumber, jarId, emptiedAt })),
     last: taste ? { sour: taste.sour, note: taste.note } : null,
     recipe: b.recipe,
     ...ledger(b)
@@ -166,7 +170,7 @@ export async function pantry(trx: Knex): Promise<Pantry> {
 const byKind: Record<
   string,
   {
-    rebuild(trx: Knex, id: string, zone: string): Promise<void>;
+    rebuild(trx: Knex, id: string, zone: string, since?: number): Promise<void>;
     rebuildAll(trx: Knex, zone: string): Promise<void>;
     readonly undo: UndoPolicy;
   }
@@ -183,10 +187,10 @@ const byKind: Record<
 export const undoPolicyOf = (stream: string): UndoPolicy =>
   byKind[stream.split(':')[0] ?? '']?.undo ?? NO_POLICY;
 
-/** Derives the current row of one stream anew, whatever its kind. */
-export async function rebuildStream(trx: Knex, stream: string, zone: string): Promise<void> {
+/** Derives the current row of one stream anew, whatever its kind, from the event that was undone on. */
+export async function rebuildStream(trx: Knex, stream: string, zone: string, since: number): Promise<void> {
   const [kind = '', ...rest] = stream.split(':');
-  await byKind[kind]?.rebuild(trx, rest.join(':'), zone);
+  await byKind[kind]?.rebuild(trx, rest.join(':'), zone, since);
 }
 
 /** Derives everything anew from the log. */
@@ -194,11 +198,12 @@ export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
   await trx('current').delete();
   await trx('line').delete();
   await trx('kept').delete();
+  await trx('snapshot').delete();
   for (const kind of Object.values(byKind)) await kind.rebuildAll(trx, zone);
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 9;
+const SHAPE = 10;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {
@@ -224,6 +229,6 @@ async function derivedIsWhole(db: Knex): Promise<boolean> {
   return (odd?.n ?? 0) === 0 && (lacking?.n ?? 0) === 0;
 }
 
-/** The batches whose lid numbers are in use or rest: those with jars, and those that ended lately. */
-export const numbered = (work: Work): Promise<Batch[]> =>
-  batches.liveOrSince(work.trx, work.at - (LID_REST_DAYS + 1) * 86_400_000);
+/** The lid numbers that are in use or rest: of batches with jars, and of those that ended lately. */
+export const numbered = async (work: Work): Promise<Lid[]> =>
+  (await batches.liveOrSince(work.trx, work.at - (LID_REST_DAYS + 1) * 86_400_000)).flatMap((b) => b.lids);

@@ -12,6 +12,7 @@ import { diskRefusal, written } from '../db/disk';
 import { versionOf } from '../db/log';
 import type { ScaleDevice } from '../devices';
 import type { News } from '../news';
+import type { Seen } from '../seen';
 import type { Hand, Keys } from '../people';
 
 /** What the server owns while it runs. */
@@ -29,8 +30,8 @@ export interface House {
   readonly keys?: Keys;
   /** Who wants to hear what is stored. */
   readonly news?: News;
-  /** What was read for this request: the frame of the page and the page itself want the same. Absent: each reads anew. */
-  readonly seen?: Map<string, Promise<unknown>>;
+  /** What pages have read since something was stored. Absent: each reads anew. */
+  readonly seen?: Seen;
   /** Who asks; null where nobody is asked for a name. */
   readonly hand?: Hand | null;
 }

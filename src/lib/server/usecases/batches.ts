@@ -103,9 +103,8 @@ export const enterStanding = useCase('enter-standing', async (work, input) => {
     const strange = strangeDay(day, dayOfWall(work.wall), field);
     if (strange) return strange;
   }
-  const all = await numbered(work);
-  const jarsAll = all.flatMap((b) => b.fillings);
-  const lidNumbers = nextLidNumbers(input.jars, jarsAll, work.wall);
+  const lids = await numbered(work);
+  const lidNumbers = nextLidNumbers(input.jars, lids, work.wall);
   const entered = enter(
     {
       name: input.name,
@@ -113,7 +112,7 @@ export const enterStanding = useCase('enter-standing', async (work, input) => {
       crop: kind,
       jar,
       shape,
-      inUse: jarsAll.filter((f) => f.emptiedAt === null && f.jarId === jar.id).length,
+      inUse: lids.filter((f) => f.emptiedAt === null && f.jarId === jar.id).length,
       place,
       since: input.since,
       placeSince,

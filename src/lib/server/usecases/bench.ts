@@ -72,7 +72,11 @@ export async function kitchenFor(trx: Knex, today: Day, bench: string): Promise<
   const taken = new Set(makings.filter((m) => m.id !== bench).flatMap((m) => m.brineIds));
   return {
     household: ours,
-    jars: freeJars(ours, await batches.list(trx, 'live'), heldByOthers(mine, makings)),
+    jars: freeJars(
+      ours,
+      (await batches.briefs(trx, { live: true })).flatMap((b) => b.lids),
+      heldByOthers(mine, makings)
+    ),
     learnt: await learntOf(trx, ours),
     brines: usableBrines(await brines.list(trx, 'live'), today, taken),
     away: awayFrom(ours, today)

@@ -1,10 +1,9 @@
 import { dayOfWall } from '../../core/calendar';
-import { waysOf } from '../../core/kit';
-import { granted, readRecipe, type Card, type Recipe, type RecipeEvent } from '../../core/recipe';
+import { granted, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { style } from '../../core/style';
 import type { Work } from '../db/aggregate';
-import { household, recipeOf, recipes } from '../repos';
+import { recipeOf, recipes } from '../repos';
 import type { Answer } from '../../schema/commands';
 import { useCase } from './act';
 
@@ -93,9 +92,4 @@ async function append(work: Work, r: Recipe, event: RecipeEvent): Promise<Outcom
       ];
   const now = await recipes.append(work, r.id, [...first, event]);
   return now ? done(answer(now)) : refuse('recipe-unknown');
-}
-
-/** The card of a recipe, read with the household's spoons and salt. */
-export async function cardOf(trx: Work['trx'], r: Recipe): Promise<Card> {
-  return readRecipe(r, waysOf(await household(trx)));
 }

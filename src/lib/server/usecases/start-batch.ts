@@ -34,7 +34,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   const onBench = lyingOn(await lots.list(work.trx, 'live'), input.bench);
   const changed = input.seen ? changedSince(input.seen, onBench, cropsOf(ours)) : '';
   if (changed !== '') return refuse('bench-changed', { values: { changed } });
-  const all = await numbered(work);
+  const lids = await numbered(work);
   const place = ours.places.find((p) => p.id === input.placeId);
   if (!place) return refuse('place-unknown', { field: 'placeId' });
   if (place.kind !== 'counter')
@@ -57,11 +57,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
     });
   const used = brineUsed(input.brineUsed, made.value, waysOf(ours));
   if (!used.ok) return used;
-  const lidNumbers = nextLidNumbers(
-    made.value.jars.length,
-    all.flatMap((b) => b.fillings),
-    work.wall
-  );
+  const lidNumbers = nextLidNumbers(made.value.jars.length, lids, work.wall);
   await batches.append(work, work.command, [
     started(work, input, made.value, used.value, place, lidNumbers, recipe)
   ]);

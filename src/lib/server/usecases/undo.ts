@@ -6,6 +6,7 @@ import { useCase } from './act';
 
 interface Row {
   readonly seq: number;
+  readonly n: number;
   readonly id: string;
   readonly stream: string;
   readonly type: string;
@@ -41,7 +42,8 @@ export const undo = useCase('undo', async (work, input) => {
       .limit(1);
     const n = last?.n ?? 0;
     await appendTo(work.trx, stream, n, work.command, work.at, [{ type: 'undone', data: { of: input.of } }]);
-    await rebuildStream(work.trx, stream, work.zone);
+    const since = Math.min(...said.filter((e) => e.stream === stream).map((e) => e.n));
+    await rebuildStream(work.trx, stream, work.zone, since);
   }
   return done({ streams: streams.length });
 });

@@ -31,14 +31,9 @@ export interface Overview {
 /** Now, on the household's wall. */
 export const nowOf = (house: House): WallMinute => wallOf(house.clock.now(), house.zone);
 
-/** Reads once for a request, whoever asks for it again. A request that writes does so before it reads. */
-function once<T>(house: House, what: string, read: () => Promise<T>): Promise<T> {
-  const known = house.seen?.get(what) as Promise<T> | undefined;
-  if (known) return known;
-  const reading = read();
-  house.seen?.set(what, reading);
-  return reading;
-}
+/** Reads once until something is stored, whoever asks for it again. */
+export const once = <T>(house: House, what: string, read: () => Promise<T>): Promise<T> =>
+  house.seen ? house.seen.once(what, read) : read();
 
 /** Everything that lives: what most rooms show. */
 export interface Living {

@@ -6,7 +6,7 @@ import { keepUntil } from '../../core/larder';
 import { rawLife } from '../../core/lot';
 import { batches, household, lots } from '../repos';
 import type { House } from '../usecases';
-import { nowOf } from './index';
+import { nowOf, once } from './index';
 
 /** A batch as the strip shows it. */
 export interface SeasonSpan {
@@ -42,12 +42,16 @@ export interface Season {
 const YEAR = /^(19|20)\d\d$/;
 
 /** The season of the year that is asked for, or this one. */
-export async function season(house: House, asked: string): Promise<Season> {
+export function season(house: House, asked: string): Promise<Season> {
+  const thisYear = dayOfWall(nowOf(house)).slice(0, 4);
+  const year = YEAR.test(asked) && asked < thisYear ? asked : thisYear;
+  return once(house, `season ${year}`, () => seasonOf(house, year, thisYear));
+}
+
+async function seasonOf(house: House, year: string, thisYear: string): Promise<Season> {
   const { db } = house;
   const ours = await household(db);
   const now = nowOf(house);
-  const thisYear = dayOfWall(now).slice(0, 4);
-  const year = YEAR.test(asked) && asked < thisYear ? asked : thisYear;
   const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
   // What was begun last year and still stands belongs to this one, too.
   const older = year === thisYear ? await batches.latest(db, { live: true, before: span.from }) : [];

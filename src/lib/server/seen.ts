@@ -1,0 +1,27 @@
+/**
+ * What pages read, kept until something is stored or another minute begins: a frame and its page, and whoever looks
+ * meanwhile, are shown the same without reading it again. Nobody changes what was read.
+ */
+export class Seen {
+  private of = '';
+  private known = new Map<string, Promise<unknown>>();
+
+  /** `state` says as of when: another answer, and all is read anew. */
+  constructor(private readonly state: () => string) {}
+
+  once<T>(what: string, read: () => Promise<T>): Promise<T> {
+    const now = this.state();
+    if (now !== this.of) {
+      this.of = now;
+      this.known = new Map();
+    }
+    const { known } = this;
+    const before = known.get(what) as Promise<T> | undefined;
+    if (before) return before;
+    const reading = read();
+    known.set(what, reading);
+    // What could not be read is tried again by the next who asks.
+    reading.catch(() => known.delete(what));
+    return reading;
+  }
+}
