@@ -27,9 +27,9 @@
 
 {#if data.due.length === 0 && data.condemned.length === 0}
   <p class="mt-4 max-w-prose text-lg">
-    {#if data.anyJars}Nothing wants your hands now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
+    {#if data.anyJars}Nothing to do now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
     {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or
-      <a class="act" href="/kit#standing">enter what already stands there</a>.{/if}
+      <a class="act" href="/kit#standing">enter jars you already have</a>.{/if}
   </p>
 {/if}
 
@@ -64,7 +64,7 @@
   <aside class="mt-6">
     <h2 class="border-b-2 border-ink pb-1">Use first</h2>
     {#if data.picks.length === 0}
-      <p class="py-3 text-quiet">Nothing in the Garden is about to turn.</p>
+      <p class="py-3 text-quiet">Nothing in the Garden is about to spoil.</p>
     {:else}
       <ul>
         {#each data.picks as pick (pick.id)}
@@ -75,7 +75,7 @@
             <span class="big text-base">{house.mass(pick.gardenG)}</span>
             <span class={['text-sm', pick.daysLeft < 0 && 'text-heed']}
               >{pick.daysLeft < 0
-                ? 'past its days'
+                ? 'past its best'
                 : pick.daysLeft === 0
                   ? 'today'
                   : pick.daysLeft === 1

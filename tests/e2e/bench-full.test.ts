@@ -15,7 +15,7 @@ test('a heavy-salted leaf on a phone: strewn, rinsed, measured; not past unknowi
   await onBench(request, 'cabbage-napa', '2 kg', '1.7 kg');
   await open(page, '/bench');
   await expect(page.getByRole('heading', { name: 'Leaf kimchi, salted and rinsed' }).last()).toBeVisible();
-  await expect(answer(page)).toContainText('136 g to strew');
+  await expect(answer(page)).toContainText('136 g to sprinkle');
   await expect(page.getByText(/nobody tasted or measured/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Start batch' }).click();
   const dialog = page.getByRole('dialog', { name: 'Start batch' });
@@ -72,10 +72,10 @@ test('mixed pieces by total weight: two cooks, two phones, a reload in the middl
 
   await page.context().setOffline(true);
   await page.getByRole('textbox', { name: 'Cauliflower, prepared' }).fill('640 g');
-  await expect(page.getByText('The house does not answer.')).toBeVisible();
+  await expect(page.getByText('Crockle cannot be reached.')).toBeVisible();
   await expect(answer(page)).toContainText(/g salt/);
   await page.context().setOffline(false);
-  await expect(page.getByText('The house does not answer.')).toHaveCount(0);
+  await expect(page.getByText('Crockle cannot be reached.')).toHaveCount(0);
   await expect(other.getByRole('textbox', { name: 'Cauliflower, prepared' })).toHaveValue('640 g');
   // Both phones say the same, and so does the house.
   const said = (await answer(page).innerText()).replace(/\s+/g, ' ');
@@ -216,14 +216,14 @@ test('too much salt that is kept is the dose from then on, and the batch is writ
   await weighed.fill(`${planned * 5} g`);
   await expect(page.getByText('5 times its target. Was the bowl weighed too')).toBeVisible();
   await weighed.fill(`${planned / 2} g`);
-  await expect(page.getByRole('button', { name: /^leave it at that: it ends at/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^leave it at that: it settles at/ })).toBeVisible();
   // Started with the salt half weighed: said.
   await page.getByRole('button', { name: 'Start batch' }).click();
   await expect(page.getByRole('dialog').getByText(/^Of the salt, /)).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await weighed.fill(`${more} g`);
-  const keep = page.getByRole('button', { name: /^keep it: it ends at/ });
+  const keep = page.getByRole('button', { name: /^keep it: it settles at/ });
   const ends = /at (\d\.\d)/.exec(await keep.innerText())![1]!;
   await keep.click();
   await expect(page.getByText(/too much/)).toHaveCount(0);
@@ -306,7 +306,7 @@ test('Kit: a shape, a weight and days away of one’s own; the Bench heeds them'
   await weight.getByLabel('Name').fill('Tall stone');
   await weight.getByLabel('Kind').selectOption('stone');
   await weight.getByLabel('Height, mm').fill('90');
-  await weight.getByRole('button', { name: 'Keep' }).click();
+  await weight.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Tall stone' }).first()).toBeVisible();
   await page.getByText('plan days away').click();
   const away = page.getByRole('form', { name: 'Days away' });
@@ -317,7 +317,7 @@ test('Kit: a shape, a weight and days away of one’s own; the Bench heeds them'
     }, n);
   await away.getByLabel('From').fill(await day(3));
   await away.getByLabel('To').fill(await day(5));
-  await away.getByRole('button', { name: 'Keep' }).click();
+  await away.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: 'not away after all' })).toBeVisible();
 
   await onBench(request, 'kohlrabi', '1640 g', '1195 g');

@@ -11,12 +11,12 @@ test('a crop that the table lacks is named, weighed in and salted by its own wat
   await crops.getByLabel('Name').fill('Garlic');
   await crops.getByLabel('Water, %').fill('87,5');
   await crops.getByLabel('Keeps raw in the kitchen, days').fill('3');
-  await crops.getByRole('button', { name: 'Keep' }).click();
+  await crops.getByRole('button', { name: 'Save' }).click();
   // The table has that name: nothing that was typed is lost.
   await expect(crops.getByText('“Garlic” is there already.')).toBeVisible();
   await expect(crops.getByLabel('Water, %')).toHaveValue('87,5');
   await crops.getByLabel('Name').fill('Yacon');
-  await crops.getByRole('button', { name: 'Keep' }).click();
+  await crops.getByRole('button', { name: 'Save' }).click();
   await expect(crops.getByText('like kohlrabi; water 87.5 % (table 91 %)')).toBeVisible();
 
   await page.getByRole('button', { name: 'Weigh in' }).first().click();

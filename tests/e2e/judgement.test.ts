@@ -125,7 +125,7 @@ test('rinse, taste, rinse again: each is logged, and the record has them', async
 test('who eats here, too, is kept, and brings its word of caution where jars are eaten', async ({ page }) => {
   await open(page, '/kit');
   await page.getByLabel('somebody pregnant').check();
-  await page.getByRole('form', { name: 'The household' }).getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('form', { name: 'The household' }).getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('status').getByText('Settings saved')).toBeVisible();
   await open(page, '/kit');
   await expect(page.getByLabel('somebody pregnant')).toBeChecked();

@@ -21,7 +21,7 @@ for (const size of SIZES) {
     await expect(answer).toContainText(/g salt/);
     await expect(page.getByText(/by (your \d+ batch|trim yield)/)).toBeVisible();
 
-    // What is short in the cold may be proposed first: this one is kraut.
+    // What is running low may be proposed first: this one is kraut.
     await page.locator('#style').selectOption('shredded');
     // Prepared: the numbers follow as one types, in the browser.
     const prepared = page.getByRole('textbox', { name: 'White cabbage, prepared' });
@@ -84,12 +84,12 @@ for (const size of SIZES) {
     const taste = page.getByRole('dialog');
     await taste.getByLabel('Sour 4').check({ force: true });
     await taste.getByLabel('Note').fill('just right');
-    await taste.getByRole('button', { name: 'Keep the taste' }).click();
+    await taste.getByRole('button', { name: 'Save the taste' }).click();
     await expect(page.getByText(`Taste noted for ${name}`)).toBeVisible();
 
     await page.getByRole('button', { name: 'pH', exact: true }).click();
     await page.getByRole('dialog').getByLabel('pH on the strip').fill('3,7');
-    await page.getByRole('dialog').getByRole('button', { name: 'Keep the reading' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Save the reading' }).click();
     await expect(page.getByText(`pH noted for ${name}`)).toBeVisible();
 
     await page.getByRole('button', { name: 'Move', exact: true }).click();
@@ -198,7 +198,7 @@ test('two megabytes of note and a cut line lose nothing from the form', async ({
   await expect(page.getByText('Weighed in: Carrot, 800 g')).toBeVisible();
 });
 
-test('the bench keeps what was typed over a reload, and says when the house does not answer', async ({
+test('the bench keeps what was typed over a reload, and says when Crockle cannot be reached', async ({
   page,
   request,
   context
@@ -219,12 +219,12 @@ test('the bench keeps what was typed over a reload, and says when the house does
   await expect(page.getByLabel('Salt', { exact: true })).toHaveValue('2.6');
   await context.setOffline(true);
   await prepared.fill('1 195 g');
-  await expect(page.getByText('The house does not answer.')).toBeVisible();
+  await expect(page.getByText('Crockle cannot be reached.')).toBeVisible();
   await expect(prepared).toHaveValue('1 195 g');
   const again = page.waitForResponse((r) => r.url().endsWith('/weigh-prepared') && r.ok());
   await context.setOffline(false);
   await again;
-  await expect(page.getByText('The house does not answer.')).toHaveCount(0);
+  await expect(page.getByText('Crockle cannot be reached.')).toHaveCount(0);
 });
 
 test('what was typed in the very moment of a reload is kept', async ({ page, request }) => {
@@ -243,7 +243,7 @@ test('by keyboard alone: rooms, find, help', async ({ page }) => {
   await page.keyboard.press('c');
   await expect(page).toHaveURL(/\/counter/);
   await page.keyboard.press('/');
-  await page.getByPlaceholder('a name, a lid number, a room').fill('pink');
+  await page.getByPlaceholder('a name, a jar number, a room').fill('pink');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: /Pink turnips/ })).toBeVisible();
   await page.keyboard.press('?');
@@ -258,9 +258,9 @@ test('a care task: one jar left out, skip, and undo', async ({ page }) => {
   await open(page, '/');
   await page.getByRole('button', { name: 'Step to the next due thing' }).click();
   const rows = page.getByRole('listitem');
-  const task = rows.filter({ has: page.getByRole('button', { name: 'not all?' }) }).first();
+  const task = rows.filter({ has: page.getByRole('button', { name: 'only some jars?' }) }).first();
   const batch = await task.getByRole('link').innerText();
-  await task.getByRole('button', { name: 'not all?' }).click();
+  await task.getByRole('button', { name: 'only some jars?' }).click();
   const jars = page.getByRole('group', { name: 'Jars that are done' });
   const left = (await jars.getByRole('listitem').or(jars.locator('label')).first().innerText()).trim();
   await jars.getByRole('checkbox').first().uncheck();

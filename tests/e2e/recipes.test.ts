@@ -15,7 +15,7 @@ test('a recipe made, changed, made again; the batch knows its version', async ({
   await expect(card.getByText(/some dill.*how much/)).toBeVisible();
   await card.getByRole('button', { name: 'as you like' }).click();
   await expect(form.getByRole('textbox', { name: /^The card/ })).toHaveValue(/some dill, as you like/);
-  await form.getByRole('button', { name: 'Keep the recipe' }).click();
+  await form.getByRole('button', { name: 'Save the recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Kraut of the lane', level: 1 })).toBeVisible();
   // A figure that is missing blocks scaling past it.
   await expect(page.locator('[data-scaler]').getByRole('alert')).toContainText('lacks a figure');
@@ -25,7 +25,7 @@ test('a recipe made, changed, made again; the batch knows its version', async ({
     .getByRole('textbox', { name: /^The card/ })
     .fill('2 kg white cabbage\n2.2 % salt of the vegetables\n4 g caraway per kg\nsome dill, as you like');
   await change.getByLabel('What changed').fill('the salt is of the vegetables');
-  await change.getByRole('button', { name: 'Keep as the next version' }).click();
+  await change.getByRole('button', { name: 'Save as the next version' }).click();
   await expect(page.getByText('version 2', { exact: false }).first()).toBeVisible();
   await page.getByRole('textbox', { name: 'Prepared vegetables' }).fill('500 g');
   await expect(page.locator('[data-scaler]')).toContainText(/caraway\s*2.g/);
@@ -83,7 +83,7 @@ test('a substitute is taken by a tap, looked at, and kept as a version with its 
   await expect(form.getByRole('textbox', { name: /^The card/ })).toHaveValue(/soy sauce/);
   await expect(form.getByRole('textbox', { name: /^The card/ })).not.toHaveValue(/fish sauce/);
   await expect(form.getByLabel('What changed')).toHaveValue('soy sauce instead of fish sauce');
-  await form.getByRole('button', { name: 'Keep as the next version' }).click();
+  await form.getByRole('button', { name: 'Save as the next version' }).click();
   await expect(page.getByText(/soy sauce instead of fish sauce \(as much salt/)).toBeVisible();
   await expect(page.getByText('version 2', { exact: false }).first()).toBeVisible();
 });

@@ -65,8 +65,8 @@ test('a sauce soured by halves', async ({ page, request }) => {
   const batch = await say(request, 'start-batch', { ...choice, styleId: 'pepper-sauce', name: 'Mild sauce' });
   await open(page, `/counter?batch=${batch.commandId}`);
   const sour = async (pH: string, wanted: RegExp) => {
-    await page.getByRole('button', { name: 'Sour the sauce' }).click();
-    const dialog = page.getByRole('dialog', { name: /^Sour the sauce/ });
+    await page.getByRole('button', { name: 'Add acid' }).click();
+    const dialog = page.getByRole('dialog', { name: /^Add acid/ });
     await dialog.getByRole('textbox', { name: 'Sauce in all' }).fill('700 g');
     await dialog.getByLabel('pH now').fill(pH);
     await expect(dialog.locator('[data-souring]')).toContainText(wanted);

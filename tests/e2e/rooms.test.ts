@@ -125,15 +125,15 @@ test('Kit: a jar more and one fewer, a place, a salt counted', async ({ page }) 
   const form = page.getByRole('form', { name: 'A place' });
   await form.getByLabel('Name').fill('Wash house');
   await form.getByLabel('Temperature').fill('400');
-  await form.getByRole('button', { name: 'Keep' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByRole('alert')).toContainText('between -5 and 45');
   await form.getByLabel('Temperature').fill('16');
-  await form.getByRole('button', { name: 'Keep' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Wash house noted')).toBeVisible();
   await open(page, '/pantry');
   await page.getByRole('button', { name: 'Count Fine sea salt' }).click();
   await page.getByRole('dialog').getByLabel('There now').fill('2,5 kg');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Fine sea salt' })).toContainText('2 500 g');
 });
 

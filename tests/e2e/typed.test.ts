@@ -31,7 +31,7 @@ test('what is typed stands, whatever another phone or another form on the page s
   await expect(name).toHaveValue('Typed and not kept');
   await expect(form.getByLabel('somebody pregnant')).toBeChecked();
 
-  await form.getByRole('button', { name: 'Keep' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Settings saved')).toBeVisible();
   await expect(page.getByText('Typed and not kept').first()).toBeVisible();
 });

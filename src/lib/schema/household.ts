@@ -141,7 +141,7 @@ export const weighSpoonSchema = z.object({
 const perhaps = (min: number, max: number) =>
   z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
-    number(min, max, 'count-out-of-range').nullable()
+    number(min, max, 'figure-out-of-range').nullable()
   );
 /** A crop of the household's own, or a figure of the table corrected; what is left empty is the table's. Percents and days. */
 export const setCropSchema = z.object({

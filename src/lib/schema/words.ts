@@ -150,7 +150,11 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Give between 0.1 and 36 %: more than that no water dissolves. 2 to 3 % is usual.'
   ],
   'count-not-whole': ['Only whole ones can be counted.', 'Give a whole number, such as 12.'],
-  'count-out-of-range': ['That number cannot be.', 'Give a whole number, 0 or more.'],
+  'figure-out-of-range': [
+    'That figure does not fit a crop.',
+    'Water is 30 to 99 %, sugar up to 40 %, prepared out of picked 5 to 100 %, keeping 1 to 400 days.'
+  ],
+  'count-out-of-range': ['That number does not fit here.', 'Enter a whole number, 0 or more.'],
   'jar-volume-strange': (v) => [
     `${v.saidMl} ml does not fit a jar of ${v.nominalMl} ml.`,
     'Weigh it empty and full of water to the brim; give the difference.'
@@ -233,7 +237,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Choose a line that has one.'
   ],
   'card-too-long': ['That is too long for a card.', 'A card holds sixty lines; notes go beside it.'],
-  'no-scale': ['No scale is on the line.', 'Type the weight; a scale is named in the settings of the house.'],
+  'no-scale': ['No scale is connected.', 'Type the weight; a scale is named in the settings of the house.'],
   'scale-is-real': ['That is a real scale.', 'Put things on it by hand.'],
   'no-sauce': ['Only a sauce or a mash is soured like this.', 'Leave other ferments to sour by themselves.'],
   'sour-enough': (v) => [`At pH ${v.pH} it is as sour as that already.`, 'Want a lower pH, or leave it.'],
@@ -323,7 +327,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Throw it away; or correct the reading or take the sign back, if it was wrong.'
   ],
   'salt-blend': [
-    'Potassium blends and reduced salt are not reckoned here: salt is what keeps the jar.',
+    'Potassium blends and reduced salt are not worked out here: salt is what keeps the jar.',
     'Use a plain salt, or a recipe tested for the blend.'
   ],
   'reason-wanted': ['Why is it thrown away?', 'A word will do: mould, soft, forgotten. It helps next time.'],

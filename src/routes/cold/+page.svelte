@@ -30,7 +30,7 @@
   <h1>Nothing in the cold</h1>
   <p class="mt-3 max-w-prose text-lg">
     Jars come here from the <a class="act" href="/counter">Counter</a> when they are sour enough, or
-    <a class="act" href="/kit#standing">enter what is there already</a>.
+    <a class="act" href="/kit#standing">enter jars you already have</a>.
   </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
@@ -62,7 +62,7 @@
                 {#snippet caption(s)}
                   {#if s.condemned}<p class="font-bold text-harm">throw away</p>{/if}
                   <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>
-                    {s.best < house.now ? 'past best, ' : 'best till '}{relativeDay(s.best, house.now)}
+                    {s.best < house.now ? 'past best, ' : 'best before '}{relativeDay(s.best, house.now)}
                   </p>
                   {#if s.opened}<p class="font-bold">open, {s.quarters}/4</p>{/if}
                 {/snippet}
@@ -82,7 +82,7 @@
                 onclick={() => choose(s.filling.id)}>{s.filling.lidNumber}, {s.batch.name}</button
               >
               <span>{house.mass(s.filling.leftG)}{s.opened ? ', open' : ''}</span>
-              <span class="text-quiet">best till {relativeDay(s.best, house.now)}</span>
+              <span class="text-quiet">best before {relativeDay(s.best, house.now)}</span>
             </li>
           {/each}
         </ol>

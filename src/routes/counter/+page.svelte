@@ -57,7 +57,7 @@
   <h1>The counter is bare</h1>
   <p class="mt-3 max-w-prose text-lg">
     Start a batch on the <a class="act" href="/bench">Bench</a>, or
-    <a class="act" href="/kit#standing">enter the jars that already stand there</a>.
+    <a class="act" href="/kit#standing">enter jars you already have</a>.
   </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">

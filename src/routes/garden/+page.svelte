@@ -17,7 +17,7 @@
   const total = $derived(data.picks.reduce((a, p) => a + p.lot.gardenG, 0));
   const keeps = (days: number) =>
     days < 0
-      ? 'past its days'
+      ? 'past its best'
       : days === 0
         ? 'use today'
         : days === 1

@@ -33,7 +33,7 @@
     <Input
       bind:value={said}
       oninput={look}
-      placeholder="name, style or lid number"
+      placeholder="name, style or jar number"
       aria-label="Look through the batches"
     />
   </div>

@@ -139,7 +139,7 @@
             problem={problemAt('low')}
             placeholder={one ? amount(one, one.low) : ''}
           />
-          <Button type="submit" disabled={busy}>Keep</Button>
+          <Button type="submit" disabled={busy}>Save</Button>
         </div>
       {/snippet}
     </ActionForm>

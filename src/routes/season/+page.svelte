@@ -69,7 +69,7 @@
           {#each inCold as s (s.id)}
             <li class="line">
               <a class="font-semibold underline underline-offset-4" href="/notebook/{s.id}">{s.name}</a>
-              <span class="block text-sm">best till {s.best ? relativeDay(s.best, house.now) : ''}</span>
+              <span class="block text-sm">best before {s.best ? relativeDay(s.best, house.now) : ''}</span>
             </li>
           {:else}<li class="py-2 text-quiet">Nothing is in the cold.</li>{/each}
         </ul>

@@ -52,7 +52,7 @@ export interface Standing {
   readonly note: string;
 }
 
-/** Jars that stand already become a batch, with the lid numbers given; refuses the pantry and jars that are not free. */
+/** Jars that stand already become a batch, with the jar numbers given; refuses the pantry and jars that are not free. */
 export function enter(
   said: Standing,
   lids: readonly { readonly id: string; readonly lidNumber: number }[]

@@ -329,5 +329,5 @@ function large(i: Ingredient, all: readonly Ingredient[]): boolean {
   return i.scales === 'kg' ? amount > 100 : amount > (base ?? 1000) * 0.1;
 }
 
-/** More than one base is meant: what it ends at differs by far more than 5 %. */
+/** More than one base is meant: what it settles at differs by far more than 5 %. */
 const differ = (s: SaltLine): boolean => new Set(s.readings.map((r) => r.base)).size > 1;

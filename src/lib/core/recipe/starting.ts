@@ -45,7 +45,7 @@ export const STARTING_RECIPES: readonly (readonly [string, RecipeText])[] = [
     '25 g garlic per kg',
     '10 g ginger per kg',
     '15 ml fish sauce per kg'
-  ], 'The salt is what it ends at, once the rinsed leaf is weighed and tasted. A starch glue must be cold.'),
+  ], 'The salt is what it settles at, once the rinsed leaf is weighed and tasted. A starch glue must be cold.'),
   recipe('greens-once', 'Mustard greens, salted once', 'leaf-single', [
     '85 % mustard greens',
     '15 % radish',

@@ -55,6 +55,7 @@ export const REFUSAL_CODES = [
   'dose-two-bases',
   'dose-word-unknown',
   'field-is-file',
+  'figure-out-of-range',
   'form-broken',
   'from-elsewhere',
   'goods-unknown',

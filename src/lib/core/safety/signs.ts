@@ -50,7 +50,7 @@ export const SIGNS: readonly Sign[] = [
   {
     id: 'low',
     sign: 'brine gone below the pieces',
-    means: 'Drawn back in as the gas leaves, or a loose lid.',
+    means: 'Brine sank back into the vegetables as the gas left, or a loose lid.',
     does: 'Press down; top it up by “Put right”.',
     level: 'heed'
   },

@@ -18,7 +18,7 @@ export function saltNotes(kind: Pick<SaltKind, 'id'>): string[] {
         'Coarse grains dissolve slowly: stir until the brine is clear. Ground, a spoon of it weighs more.'
       ];
     case 'sea-grey-damp':
-      return ['Damp: 3–10 % of its weight is water. Dry it, or weigh the extra that is reckoned here.'];
+      return ['Damp: 3–10 % of its weight is water. Dry it, or weigh the extra that is worked out here.'];
     default:
       return [];
   }

@@ -40,7 +40,7 @@ export const BRINED_STYLES: readonly Style[] = [
     layers: 'Spice below, light and floating things low or under large slices, the widest pieces on top.',
     notes: { 'green-bean': BEANS, 'tomato-green': SLIT, 'cucumber-small': 'The sliver comes off the blossom end: its enzymes soften the rest.' },
     tasting: ['raw and salty', 'mild', 'tangy', 'sour to the core'],
-    finishing: 'Top the brine up over the pieces, weight out, close airtight.',
+    finishing: 'Top the brine up over the pieces, take the weight out, close airtight.',
     source: 'common practice, no source'
   },
   {
@@ -136,7 +136,7 @@ export const BRINED_STYLES: readonly Style[] = [
     layers: 'Rings flat, an onion slice on top. Hollow pieces hold air: tap the jar.',
     notes: {},
     tasting: ['raw and salty', 'mild', 'tangy', 'sour'],
-    finishing: 'Brine over the rings, weight out, close airtight.',
+    finishing: 'Brine over the rings, take the weight out, close airtight.',
     source: 'common practice, no source'
   }
 ];

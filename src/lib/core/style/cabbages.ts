@@ -38,7 +38,7 @@ export const CABBAGE_STYLES: readonly Style[] = [
     layers: 'Pressed layer by layer, a tannic or outer leaf laid over, then the weight.',
     notes: { beet: 'Beet colours the jar evenly. Pink patches or slime: throw it away.' },
     tasting: ['sweet and salty', 'lightly sour', 'clear sour', 'full sour'],
-    finishing: 'Press down, level the juice over the shreds, weight out, close airtight.',
+    finishing: 'Press down, level the juice over the shreds, take the weight out, close airtight.',
     source: 'common practice; weeks as USDA Complete Guide to Home Canning, Guide 6, recalled from memory'
   },
   {
@@ -99,7 +99,7 @@ export const CABBAGE_STYLES: readonly Style[] = [
       { id: 'cut', does: 'Quarter the heads, or cut 3–4 cm squares. Roots and onions wait for the paste.', minutesPerKg: 4 },
       STEP.weigh,
       { id: 'salt', does: 'Strew the heavy salt between the leaves, most on the thick ribs.', minutesPerKg: 4, rest: { fromMinutes: 120, toMinutes: 720, until: 'a rib bends without breaking', turnEveryMinutes: 30 }, only: 'rinsed' },
-      { id: 'rinse', does: 'Rinse twice in cold water, let drain, wring out.', minutesPerKg: 4, only: 'rinsed', caution: 'What is left of the salt cannot be reckoned: weigh it again, and taste or measure the juice.' },
+      { id: 'rinse', does: 'Rinse twice in cold water, let drain, wring out.', minutesPerKg: 4, only: 'rinsed', caution: 'What is left of the salt cannot be calculated: weigh it again, and taste or measure the juice.' },
       { id: 'paste', does: 'Chilli, garlic, ginger and fruit to a paste; a cooked starch glue must be cold first. Fish sauce is counted as salt.', minutesPerKg: 8, caution: 'Hot peppers: gloves on, hands off your eyes. Fish, shrimp and soy are allergens: name them on the lid.' },
       { id: 'pack', does: 'Work the paste between the leaves, gently; pack pressing the air out.', minutesPerKg: 6 },
       STEP.cover,

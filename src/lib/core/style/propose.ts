@@ -26,7 +26,7 @@ const SHORT_G = 1000;
 
 /**
  * Styles for what lies on the bench, the best first: how much of it the style is made for (and how dearly), what is
- * short in the cold, and who eats it. Styles that suit less than half of the bench are left out.
+ * running low, and who eats it. Styles that suit less than half of the bench are left out.
  * Example: 3 kg of pointed cabbage proposes `shredded` first.
  */
 export function proposeStyles(o: Occasion): Proposal[] {
@@ -40,8 +40,8 @@ export function proposeStyles(o: Occasion): Proposal[] {
     const short = (o.stockG[style.id] ?? 0) < SHORT_G;
     const tooHot = o.mild && hottest >= 3 && style.id !== 'pepper-sauce' && style.id !== 'pepper-mash';
     const reasons = [
-      suits > 0.99 ? 'made for what is here' : `made for ${writePercent(suits, 0)} of what is here`,
-      ...(short ? ['short in the cold'] : []),
+      suits > 0.99 ? 'suits what you have' : `suits ${writePercent(suits, 0)} of what you have`,
+      ...(short ? ['running low'] : []),
       ...(tooHot ? ['hot for those who like it mild'] : [])
     ];
     return [{ style, score: suits + dear + (short ? 0.1 : 0) - (tooHot ? 0.5 : 0), reasons }];

@@ -39,7 +39,7 @@ export const STEP = {
     afterDays: 4,
     caution: 'In a young ferment they feed what spoils. Measure first; no strip, no fish.'
   },
-  label: { id: 'label', does: 'Write the lid number, the name and the day on the lid.', minutesPerKg: 1 }
+  label: { id: 'label', does: 'Write the jar number, the name and the day on the lid.', minutesPerKg: 1 }
 } as const satisfies Record<string, Step>;
 
 export { GLOVES, GUARD };

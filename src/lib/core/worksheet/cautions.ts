@@ -152,7 +152,7 @@ function juiceCautions(going: GoingIn, ends: SaltEnds): Caution[] {
     return [
       caution(
         'juice-short',
-        `${dry.length > 0 ? `${dry.join(', ')}: dry stuff` : 'Dried things drink the juice'}, little juice. Have brine ready.`
+        `${dry.length > 0 ? `${dry.join(', ')}: ` : 'Dried things drink the juice: '}little juice. Have brine ready.`
       )
     ];
   if (ends.equilibrium < 0.018)

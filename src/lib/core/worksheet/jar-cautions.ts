@@ -92,7 +92,7 @@ function surfaceCautions(card: JarCard): Caution[] {
     ? [
         caution(
           'much-surface',
-          `${card.name}: ${Math.round(deep)} mm deep under ${Math.round(shape.openingMm)} mm of open surface. A narrower vessel, or film laid on it.`
+          `${card.name}: ${Math.round(deep)} mm deep under ${Math.round(shape.openingMm)} mm of open surface. A narrower jar or crock, or plastic wrap (cling film) on it.`
         )
       ]
     : [];

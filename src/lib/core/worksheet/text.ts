@@ -25,7 +25,7 @@ export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): 
     ...(w.salt.parts.length > 1
       ? w.salt.parts.map((p) => `Salt ${WHERE[p.where]}: ${writeSalt(p.weighG)}`)
       : []),
-    `Salt in all${w.salt.parts.length === 1 ? `, ${WHERE[w.salt.parts[0]!.where]}` : ''}: ${writeSalt(w.salt.weighG)}; ends at ${writePercent(w.ends.equilibrium)}`,
+    `Salt in all${w.salt.parts.length === 1 ? `, ${WHERE[w.salt.parts[0]!.where]}` : ''}: ${writeSalt(w.salt.weighG)}; settles at ${writePercent(w.ends.equilibrium)}`,
     ...(w.juice
       ? [`Juice must stand over within 24 hours, else brine of ${writePercent(w.juice.strength)}.`]
       : []),

@@ -155,7 +155,7 @@ function saltWorking({ salt, kind, input, brine, salting, rinse }: Facts): Worki
 function endsWorking({ ends, going, share, brine }: Facts): Working {
   return {
     id: 'ends',
-    name: 'Where the salt ends up',
+    name: 'How salty it settles',
     result: v('equilibrium salinity', ends.equilibrium, 'percent'),
     formula: 'salt / (salt + water added + water in the vegetables), once it has evened out',
     values: [

@@ -28,6 +28,7 @@ export const SHAPE: readonly RefusalCode[] = [
   'too-many',
   'day-strange',
   'count-out-of-range',
+  'figure-out-of-range',
   'count-not-whole',
   'salt-out-of-range',
   'salinity-strange',

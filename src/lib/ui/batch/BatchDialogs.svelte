@@ -66,7 +66,7 @@
               placeholder="more caraway, less salt"
             /><Trouble problem={problemAt('note')} />
           </div>
-          <Button type="submit" disabled={busy}>Keep the taste</Button>
+          <Button type="submit" disabled={busy}>Save the taste</Button>
         </div>
       {/snippet}
     </ActionForm>
@@ -97,7 +97,7 @@
               ? '; tomatoes start near it, so it must also have fallen'
               : ''}. A strip can be 0.3 out: look for 4.3.
           </p>
-          <Button type="submit" disabled={busy}>Keep the reading</Button>
+          <Button type="submit" disabled={busy}>Save the reading</Button>
         </div>
       {/snippet}
     </ActionForm>

@@ -65,7 +65,7 @@
     {#if SAUCE_BASES[batch.styleId]}<Button
         class="col-span-2 min-h-14"
         outline
-        onclick={() => dialogs.show('sour', batch)}>Sour the sauce</Button
+        onclick={() => dialogs.show('sour', batch)}>Add acid</Button
       >{/if}
   </div>
   {#if verdicts.length === 0}<Cautions cautions={batchPHCautions(batch, places, house.now)} />{/if}

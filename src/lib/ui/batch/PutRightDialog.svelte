@@ -192,7 +192,7 @@
 
         <div aria-live="polite" class="border-y border-rule-strong py-3" data-remedy>
           {#if waiting}
-            <p class="text-quiet">Say how much, and the answer stands here.</p>
+            <p class="text-quiet">Say how much, and you will see what to do.</p>
           {:else if answer?.ok}
             {@const { remedy } = answer.value}
             {#if remedy.prematureHours > 0}<p class="heed mb-2">
@@ -208,10 +208,9 @@
                 </p>{/each}
             {/each}
             <p class="py-1 text-sm">
-              {groups.length > 1 ? '' : 'In each jar. '}It ends at
-              <b>{writePercent(remedy.after.salinity)}</b>
-              and has evened out after about
-              {waitWords(remedy.waitHours)}. Then taste.
+              {groups.length > 1 ? '' : 'In each jar. '}It settles at
+              <b>{writePercent(remedy.after.salinity)}</b>; salt needs about
+              {waitWords(remedy.waitHours)} to even out. Then taste.
             </p>
             <Rungs {rows} label="Where jar {first?.lidNumber} ends" />
           {:else if answer}

@@ -63,12 +63,12 @@
 <Sheet
   open={dialogs.open === 'sour'}
   onclose={() => dialogs.close('sour')}
-  title="Sour the sauce: {batch.name}"
+  title="Add acid: {batch.name}"
   size="sm"
 >
   <ActionForm
     command="sour-sauce"
-    label="Sour the sauce"
+    label="Add acid"
     values={{ batchId: batch.id, vinegarMl, citricG }}
     ondone={() => {
       pH = '';

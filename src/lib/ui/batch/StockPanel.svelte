@@ -34,7 +34,7 @@
   <p><span class="answer">{house.mass(f.leftG)}</span> <span class="big">left</span></p>
   <p>
     {jar.opened ? `Opened; ${jar.quarters} of 4 quarters left.` : 'Not opened yet.'}
-    Best till {dayAndYear(jar.best)}, at the longest {dayAndYear(jar.latest)}: quality dates, not safety
+    Best before {dayAndYear(jar.best)}, at the longest {dayAndYear(jar.latest)}: quality dates, not safety
     dates. Looks or smells wrong? Throw it out untasted.
   </p>
   {#if verdicts.length > 0}<Verdicts batch={jar.batch} {verdicts} />{/if}

@@ -68,7 +68,8 @@
   <p class="big text-base @xl:text-right">
     {#if due}
       {task.missed > 0 ? `since ${relativeDay(task.since, house.now)}` : 'now'}
-      {#if task.missed > 0}<span class="block text-sm font-normal text-heed">{task.missed + 1} times due</span
+      {#if task.missed > 0}<span class="block text-sm font-normal text-heed"
+          >missed {task.missed === 1 ? 'once' : `${task.missed} times`}</span
         >{/if}
     {:else}{relativeTime(task.due, house.now)}{/if}
   </p>
@@ -121,7 +122,7 @@
       </ActionForm>
       {#if task.fillingIds.length > 1 && !choosing}
         <button class="min-h-11 px-1 text-sm underline underline-offset-4" onclick={() => (choosing = true)}
-          >not all?</button
+          >only some jars?</button
         >
       {/if}
     {/if}

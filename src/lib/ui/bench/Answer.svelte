@@ -45,12 +45,14 @@
     </p>
     <p class="flex flex-col md:block">
       <span class="answer">{plain(roundSalt(saltG), 1)}</span>
-      <span class="big">{strew ? 'g to strew' : 'g salt'}</span>
+      <span class="big">{strew ? 'g to sprinkle' : 'g salt'}</span>
     </p>
   </div>
   <p class="text-sm text-quiet md:hidden">
     {#if parts.length > 0}{parts.map((p) => `${partWords(p)} (${spoonWords(p.spoons)})`).join(', ')}
-    {:else}{strew ? 'Strewn, then rinsed: ' : inBowl ? 'Salt rubbed in dry: ' : ''}{spoonWords(spoonful)}{/if} ±
+    {:else}{strew ? 'Sprinkled, then rinsed: ' : inBowl ? 'Salt rubbed in dry: ' : ''}{spoonWords(
+        spoonful
+      )}{/if} ±
     {spoonPercent}&nbsp;%
   </p>
   <ul class="hidden flex-wrap items-center gap-x-5 text-sm text-quiet md:flex">
@@ -61,7 +63,8 @@
     </li>
     <li>
       {#if parts.length > 0}{parts.map((p) => `${partWords(p)}, ${spoonWords(p.spoons)}`).join('; ')}
-      {:else}{strew ? 'strewn, then rinsed; ' : inBowl ? 'rubbed in dry; ' : ''}{spoonWords(spoonful)}{/if} ± {spoonPercent}&nbsp;%
+      {:else}{strew ? 'sprinkled, then rinsed; ' : inBowl ? 'rubbed in dry; ' : ''}{spoonWords(spoonful)}{/if} ±
+      {spoonPercent}&nbsp;%
       <Why working={working('salt')} />
     </li>
   </ul>

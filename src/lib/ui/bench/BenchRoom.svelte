@@ -110,7 +110,7 @@
 {:else}
   {#if bench.keeping === 'trouble'}
     <p class="heed mb-3" role="status">
-      The house does not answer. What you typed stays on this page and is sent again as soon as it does.
+      Crockle cannot be reached. What you typed stays on this page and is sent again as soon as it does.
     </p>
   {/if}
   <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
@@ -198,7 +198,7 @@
 
     <div class="order-7 lg:order-3">
       {#if sheet}
-        <h2 class="hidden lg:block">Where the salt ends</h2>
+        <h2 class="hidden lg:block">How salty it settles</h2>
         <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>
         <WaysList {ways} {sheet} />
         <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />

@@ -15,7 +15,7 @@
   const house = useHouse();
   const suits = (r: Recipe) => bench.proposals.some((p) => p.style.id === r.styleId);
   const options = $derived([
-    { value: '', name: 'no recipe: as the style goes' },
+    { value: '', name: 'no recipe: follow the style' },
     ...[...recipes]
       .sort((a, b) => Number(suits(b)) - Number(suits(a)) || (a.name < b.name ? -1 : 1))
       .map((r) => ({
@@ -128,7 +128,7 @@
             ><b class="text-right whitespace-nowrap">{amountWords(l, house, house.household.spoons)}</b>
           </p>
           {#if instead.length > 0}<details>
-              <summary class="text-sm text-quiet underline underline-offset-4">instead of it</summary>
+              <summary class="text-sm text-quiet underline underline-offset-4">swap</summary>
               <ul class="pb-1 text-sm">
                 {#each instead as s (s)}<li>{s}</li>{/each}
               </ul>

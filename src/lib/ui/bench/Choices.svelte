@@ -29,7 +29,7 @@
     ...bench.proposals.map((p) => ({ value: p.style.id, name: p.style.name })),
     ...STYLES.filter((s) => !bench.proposals.some((p) => p.style.id === s.id)).map((s) => ({
       value: s.id,
-      name: `${s.name} (made for other things)`
+      name: `${s.name} (not usual for these)`
     }))
   ]);
   const why = $derived(bench.proposals.find((p) => p.style.id === bench.style.id)?.reasons.join(', '));

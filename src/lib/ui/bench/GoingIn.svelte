@@ -61,10 +61,10 @@
               about {house.mass(item.prepared.mean)} ± {house.mass(plusMinus(item.prepared))}, by {item.trimFrom >
               0
                 ? `your ${item.trimFrom} batch${item.trimFrom > 1 ? 'es' : ''}`
-                : 'trim yield of the table'}
+                : 'our trimming table'}
             </p>
           {/if}
-          {#if aside(lot)}<p class="text-sm text-quiet">kept: {aside(lot)}</p>{/if}
+          {#if aside(lot)}<p class="text-sm text-quiet">set aside: {aside(lot)}</p>{/if}
           <div class="flex gap-x-4">
             <ActionForm
               command="put-back"

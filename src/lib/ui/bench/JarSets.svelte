@@ -26,7 +26,7 @@
     set.leftG > 0.5
       ? `${house.mass(set.leftG)} does not fit`
       : set.spareMl > 20
-        ? `${house.volume(set.spareMl)} ${dry ? 'room over' : 'looser'}`
+        ? `${house.volume(set.spareMl)} ${dry ? 'room over' : 'spare room'}`
         : 'full to the line';
   /** Said only where it is worth a thought: a practised hand presses out the rest. */
   const sure = (set: Alternative) =>

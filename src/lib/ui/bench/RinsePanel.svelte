@@ -44,7 +44,7 @@
   <h2>Before the rinse</h2>
   <p>
     <span class="answer">{plain(roundSalt(rinse.heavySaltG), 0)}</span>
-    <span class="big">g salt to strew</span>
+    <span class="big">g salt to sprinkle</span>
   </p>
   <p class="text-sm text-quiet">
     {writePercent(heavy, 1)} of the leaf{heavy < usual / 1.6

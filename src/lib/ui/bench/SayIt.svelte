@@ -60,7 +60,7 @@
           <li class="border-b border-rule-soft py-1.5 text-sm">
             <p>
               {r.reading.says}:
-              <b>ends at {writePercent(r.ends.mean)} ± {writeShare(plusMinus(r.ends))}</b>, {zoneOf(
+              <b>settles at {writePercent(r.ends.mean)} ± {writeShare(plusMinus(r.ends))}</b>, {zoneOf(
                 r.ends.mean
               ).name}
             </p>

@@ -84,7 +84,7 @@
         <p class={['min-h-7', rest < -0.05 * one.benchG && 'heed']} aria-live="polite">
           {#if rest >= 0}{house.mass(rest)} left: compost.{:else}{house.mass(-rest)} more than was there.{/if}
         </p>
-        <Button type="submit" disabled={busy}>Keep it so</Button>
+        <Button type="submit" disabled={busy}>Save</Button>
       {/snippet}
     </ActionForm>
   {/if}

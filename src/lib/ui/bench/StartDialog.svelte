@@ -146,7 +146,7 @@
         {#if unsettled}<p class="heed">
             Of the {unsettled.name.toLowerCase()}, {writeSalt(unsettled.weighedG ?? 0)} of {writeSalt(
               unsettled.g
-            )} is weighed: with that it ends at
+            )} is weighed: with that it settles at
             <b>{writePercent(endsAsMade(sheet, { salted }))}</b>. The batch is written down with {writeSalt(
               sheet.salt.weighG
             )}: weigh it to the end, or settle it under “Weigh it out”.
@@ -170,7 +170,7 @@
           />{/each}
         {#if asked && bench.keeping === 'trouble'}
           <p class="heed" role="alert">
-            Not started: the house does not answer. What you typed stays here. Try again.
+            Not started: Crockle cannot be reached. What you typed stays here. Try again.
           </p>
         {:else if asked && bench.keeping === 'kept'}
           {#each bench.unkept as { lot, problem } (lot.id)}

@@ -23,14 +23,14 @@
   <thead>
     <tr class="text-left text-quiet"
       ><th class="font-normal" scope="col">The same figure</th><th class="px-2 font-normal" scope="col"
-        >ends at</th
+        >settles at</th
       ><th class="text-right font-normal" scope="col">salt</th></tr
     >
   </thead>
   <tbody>
     {#if ways === null}
       <!-- Room is kept for them, so that nothing jumps when they come. -->
-      <tr class="h-32 align-top text-quiet lg:h-52"><td colspan="3">reckoning …</td></tr>
+      <tr class="h-32 align-top text-quiet lg:h-52"><td colspan="3">working it out …</td></tr>
     {/if}
     {#each ways ?? [] as w (w.way)}
       <tr class="border-b border-rule-soft">

@@ -56,7 +56,7 @@
   const BEGUN = 0.3;
   const next = $derived(nextToWeigh(targets, step));
   const amount = (g: number) => (g < 100 ? writeSalt(g) : house.mass(g));
-  const ended = (ends: number | null) => (ends === null ? '' : `: it ends at ${writePercent(ends)}`);
+  const ended = (ends: number | null) => (ends === null ? '' : `: it settles at ${writePercent(ends)}`);
   const say = (id: string, text: string) => bench.choose({ weighed: { ...bench.weighedOut, [id]: text } });
   const amounts = (of: readonly Target[]) => Object.fromEntries(of.map((t) => [t.id, t.g]));
   const keep = (t: Target) => {
@@ -121,7 +121,7 @@
             <div class="flex flex-wrap gap-x-4 text-sm">
               <button class="act" onclick={() => keep(t)}>keep it{ended(saltedTo(t))}</button>
               <button class="act" onclick={() => bench.choose({ targets: amounts(rescale(targets, t.id)) })}
-                >the rest × {over.factor.toFixed(2)}{bench.salting === 'brine'
+                >raise the rest by {Math.round((over.factor - 1) * 100)} %{bench.salting === 'brine'
                   ? ''
                   : `, with ${house.mass((bench.sheet?.packedG ?? 0) * over.over)} more vegetables`}</button
               >

@@ -51,7 +51,13 @@ export function targetsOf(
 ): Target[] {
   const wanted: [string, string, number][] = [
     ...(sheet.rinse && !sheet.rinse.weighed
-      ? [['heavy-salt', 'Salt to strew before the rinse', sheet.rinse.heavySaltG] as [string, string, number]]
+      ? [
+          ['heavy-salt', 'Salt to sprinkle before the rinse', sheet.rinse.heavySaltG] as [
+            string,
+            string,
+            number
+          ]
+        ]
       : []),
     ...saltTargets(sheet),
     ...(sheet.brine ? [['water', 'Water', sheet.brine.waterG] as [string, string, number]] : []),

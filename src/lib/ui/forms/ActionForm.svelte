@@ -118,7 +118,7 @@
         trouble = {
           code: 'no-answer',
           field: null,
-          says: 'Not stored: the house does not answer.',
+          says: 'Not stored: Crockle cannot be reached.',
           wouldWork: 'What you typed is still here. Try again.'
         };
       } else if (result.type === 'redirect' && result.location.startsWith('/sign-in')) {

@@ -48,7 +48,7 @@ export type Sending<T> =
 const NO_ANSWER: Problem = {
   code: 'no-answer',
   field: null,
-  says: 'The house does not answer.',
+  says: 'Crockle cannot be reached.',
   wouldWork: 'Try again when it is back.'
 };
 

@@ -33,7 +33,7 @@
       {#snippet children({ busy, problemAt })}
         <TextField label="From" id="a-from" name="from" problem={problemAt('from')} type="date" min={today} />
         <TextField label="To" id="a-to" name="to" problem={problemAt('to')} type="date" min={today} />
-        <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Keep</Button></div>
+        <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
   </details>

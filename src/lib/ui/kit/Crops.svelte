@@ -160,7 +160,7 @@
         />
       {/if}
       <div class="flex gap-3 sm:col-span-2">
-        <Button type="submit" outline disabled={busy}>Keep</Button><button
+        <Button type="submit" outline disabled={busy}>Save</Button><button
           type="button"
           class="min-h-11 underline underline-offset-4"
           onclick={() => (editing = null)}>never mind</button

@@ -44,7 +44,7 @@
           placeholder="{Math.round(usualHeadspace(shape))} mm"
         />
         <TextField
-          label="Its weight pushes aside, ml"
+          label="Space its weight takes, ml"
           id="weight-{jar.id}"
           name="weightMl"
           problem={problemAt('weightMl')}
@@ -69,7 +69,7 @@
             usableMl({ ...shape, brimMl: brim }, jar.headspaceMm ?? usualHeadspace(shape), jar.weightMl ?? 0)
           )}. Empty fields go back to the table.
         </p>
-        <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+        <div><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
   {/if}

@@ -106,7 +106,7 @@
               {#snippet children({ busy })}<button
                   class="min-h-11 text-sm underline underline-offset-4"
                   disabled={busy}
-                  aria-label="Begin anew for {row.name}">begin anew</button
+                  aria-label="Start over for {row.name}">start over</button
                 >{/snippet}
             </ActionForm>
           </li>

@@ -64,7 +64,7 @@
       <p class="self-center text-sm text-quiet">
         Level, loosely filled, the bowl tared. Left empty, the table counts again.
       </p>
-      <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+      <div><Button type="submit" outline disabled={busy}>Save</Button></div>
     {/snippet}
   </ActionForm>
 </details>

@@ -89,7 +89,7 @@
       {/if}
       <input type="hidden" name="shelfLitres" value={shelfRead.ok ? shelfRead.value.value / 1000 : shelf} />
       <div class="flex gap-3">
-        <Button type="submit" outline disabled={busy}>Keep</Button><button
+        <Button type="submit" outline disabled={busy}>Save</Button><button
           type="button"
           class="min-h-11 underline underline-offset-4"
           onclick={() => edit(null)}>never mind</button

@@ -40,7 +40,7 @@
     </table>
   </div>
   <p class="pt-2 text-sm text-quiet">
-    Weighing beats the spoon with every kind. Potassium blends are not reckoned here: they need a tested
+    Weighing beats the spoon with every kind. Potassium blends are not worked out here: they need a tested
     recipe.
   </p>
   <OwnSpoon />

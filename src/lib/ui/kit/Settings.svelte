@@ -90,7 +90,7 @@
           Brings a word of caution where jars are eaten. No advice: ask a doctor or midwife.
         </p>
       </fieldset>
-      <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+      <div><Button type="submit" outline disabled={busy}>Save</Button></div>
     {/snippet}
   </ActionForm>
   {#if scale.there}<p class="py-1 text-sm">

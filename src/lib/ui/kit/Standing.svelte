@@ -17,14 +17,14 @@
 </script>
 
 <section id="standing">
-  <h2 class="border-b-2 border-ink pb-1">Enter what already stands there</h2>
+  <h2 class="border-b-2 border-ink pb-1">Enter jars you already have</h2>
   {#if house.household.jars.length === 0}
     <p class="py-3 text-quiet">First say which jars you own, above.</p>
   {:else}
     <ActionForm
       command="enter-standing"
       class="grid gap-3 py-3 sm:grid-cols-2"
-      label="Enter what already stands there"
+      label="Enter jars you already have"
       next={{ href: '/counter', text: 'See it' }}
     >
       {#snippet children({ busy, problemAt })}

@@ -41,7 +41,7 @@
           bind:value={weight}
           placeholder="412 g"
         />
-        <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Keep</Button></div>
+        <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
   </details>

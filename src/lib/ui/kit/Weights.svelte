@@ -43,7 +43,7 @@
           bind:value={kind}
           items={WEIGHT_KINDS.map((k) => ({ value: k, name: k }))}
         />
-        {#each [['displacesMl', 'Pushes aside, ml', usual.displacesMl], ['heightMm', 'Height, mm', usual.heightMm], ['widthMm', 'Width, mm', usual.widthMm]] as const as [name, label, value] (name)}
+        {#each [['displacesMl', 'Space it takes, ml', usual.displacesMl], ['heightMm', 'Height, mm', usual.heightMm], ['widthMm', 'Width, mm', usual.widthMm]] as const as [name, label, value] (name)}
           <TextField
             label={String(label)}
             id="w-{name}"
@@ -57,7 +57,7 @@
           The figures are common practice: a full jar, the weight sunk in it, and the water that runs over
           says better. Stones: boiled, never limestone; no metal, no lead glaze.
         </p>
-        <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+        <div><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
   </details>

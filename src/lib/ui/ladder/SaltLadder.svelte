@@ -28,7 +28,7 @@
   const s = $derived(ends.equilibrium);
   const pm = $derived(plusMinus({ mean: s, sd: ends.equilibriumSd }));
   const said = $derived(
-    `This batch ends at ${writePercent(s)}, give or take ${writePercent(pm)}: ${zoneOf(s).name}.${ends.asPoured === null ? '' : ` The brine as poured is ${writePercent(ends.asPoured)}.`}`
+    `This batch settles at ${writePercent(s)}, give or take ${writePercent(pm)}: ${zoneOf(s).name}.${ends.asPoured === null ? '' : ` The brine as poured is ${writePercent(ends.asPoured)}.`}`
   );
   /** Where a rung's label stands: at its height, moved off the batch's own label and off the other rung. */
   const rungAt = (i: number): number => {
@@ -88,7 +88,7 @@
       y="15"
       font-size="15"
       font-weight="700"
-      fill="var(--ink)">ends at {writePercent(s)} ± {writeShare(pm)}</text
+      fill="var(--ink)">settles at {writePercent(s)} ± {writeShare(pm)}</text
     >
     {#if ends.asPoured !== null}
       <circle cx={x(ends.asPoured) * 3.58} cy="34" r="6" fill="none" stroke="var(--ink)" stroke-width="2" />
@@ -143,7 +143,7 @@
     />
     <path d="M60,{y(s)} l12,-14 H262 v28 H72 Z" fill="var(--slate)" />
     <text x="80" y={y(s) + 5} font-size="15" font-weight="700" fill="var(--chalk)"
-      >ends at {writePercent(s)} ± {writeShare(pm)}</text
+      >settles at {writePercent(s)} ± {writeShare(pm)}</text
     >
   </svg>
 {/if}

@@ -44,8 +44,8 @@
     {:else}<li class="py-2 text-quiet">None is kept.</li>{/each}
   </ul>
   <details>
-    <summary class="act">Keep a brine</summary>
-    <ActionForm command="keep-brine" class="grid gap-3 py-2" label="Keep a brine">
+    <summary class="act">Save a brine</summary>
+    <ActionForm command="keep-brine" class="grid gap-3 py-2" label="Save a brine">
       {#snippet children({ busy, problemAt })}
         <TextField
           label="Name"
@@ -75,7 +75,7 @@
           50 g of salt and 950 g of water are 5 %. Drained from a batch? Name the batch, and give the salt it
           settled at.
         </p>
-        <div><Button type="submit" outline disabled={busy}>Keep</Button></div>
+        <div><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
   </details>

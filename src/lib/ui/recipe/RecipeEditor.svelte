@@ -100,7 +100,7 @@
         {/if}
         <div>
           <Button type="submit" disabled={busy}
-            >{recipe ? 'Keep as the next version' : 'Keep the recipe'}</Button
+            >{recipe ? 'Save as the next version' : 'Save the recipe'}</Button
           >
         </div>
       </div>

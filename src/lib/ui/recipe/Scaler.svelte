@@ -68,7 +68,7 @@
             <b class="text-right">{amountWords(l, house, house.household.spoons)}</b>
           </div>
           {#if subs.length > 0}<details>
-              <summary class="text-sm text-quiet underline underline-offset-4">instead of it</summary>
+              <summary class="text-sm text-quiet underline underline-offset-4">swap</summary>
               <ul class="text-sm">
                 {#each subs as s (s.name)}
                   {@const swapped = substituted(text, l.of, s)}

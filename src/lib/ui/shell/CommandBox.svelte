@@ -52,8 +52,8 @@
   <Input
     bind:value={said}
     {onkeydown}
-    placeholder="a name, a lid number, a room"
-    aria-label="Find a batch, a lid number, a room or an action"
+    placeholder="a name, a jar number, a room"
+    aria-label="Find a batch, a jar number, a room or an action"
     autofocus
     oninput={() => (at = 0)}
   />
@@ -71,7 +71,7 @@
         </button>
       </li>
     {:else}
-      <li class="py-3 text-quiet">Nothing by that name. Try a crop, a lid number such as 38, or a room.</li>
+      <li class="py-3 text-quiet">Nothing by that name. Try a crop, a jar number such as 38, or a room.</li>
     {/each}
   </ul>
 </Sheet>

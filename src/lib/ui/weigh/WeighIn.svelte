@@ -217,7 +217,7 @@
         </div>
         <TextField label="Variety" id="variety" name="variety" problem={problemAt('variety')} />
         <ChoiceField
-          label="Looked over"
+          label="Condition"
           id="quality"
           name="quality"
           bind:value={quality}

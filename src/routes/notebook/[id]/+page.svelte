@@ -95,8 +95,7 @@
         <Button outline onclick={() => dialogs.show('ph', b)}>pH</Button>
         <Button outline onclick={() => dialogs.show('move', b)}>Move</Button>
         <Button outline onclick={() => dialogs.show('right', b)}>Put right</Button>
-        {#if SAUCE_BASES[b.styleId]}<Button outline onclick={() => dialogs.show('sour', b)}
-            >Sour the sauce</Button
+        {#if SAUCE_BASES[b.styleId]}<Button outline onclick={() => dialogs.show('sour', b)}>Add acid</Button
           >{/if}
       </div>
     {/if}
@@ -175,7 +174,7 @@
           </div>
         {/if}
         <div class="line flex items-center justify-between gap-4">
-          <dt>Salt ends at</dt>
+          <dt>Salt settles at</dt>
           <dd class="font-semibold">
             {b.equilibrium === null ? 'unknown' : writePercent(b.equilibrium)}
             <Why working={w?.working.find((x) => x.id === 'ends')} />
