@@ -4,8 +4,10 @@ import { builtOn, upcast, versionNow, type Upcasts } from '$lib/core/history';
 import { HOUSEHOLD_UPCASTS } from '$lib/core/kit';
 import { PANTRY_UNDO } from '$lib/core/pantry';
 import { LOT_UPCASTS } from '$lib/core/lot';
+import { factsOf, STYLES } from '$lib/core/style';
 import { heldByOthers } from '$lib/core/making';
 
+const FIRST = factsOf(STYLES[0]!);
 const ALL: Upcasts[] = [BATCH_UPCASTS, HOUSEHOLD_UPCASTS, LOT_UPCASTS];
 
 /** Each old shape as it was written, and as today's code reads it: a step without a line here fails below. */
@@ -23,7 +25,8 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       brineSaid: false,
       note: '',
       knowing: [],
-      items: []
+      items: [],
+      style: FIRST
     }
   ],
   [
@@ -43,17 +46,24 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       brineSaid: true,
       note: 'dill',
       knowing: ['salt-too-weak', 'warm'],
-      items: []
+      items: [],
+      style: FIRST
     }
   ],
-  [BATCH_UPCASTS, 'entered', { name: 'Stood there' }, { name: 'Stood there', brineSaid: false, items: [] }],
+  [
+    BATCH_UPCASTS,
+    'entered',
+    { name: 'Stood there' },
+    { name: 'Stood there', brineSaid: false, items: [], style: FIRST }
+  ],
   [
     BATCH_UPCASTS,
     'entered',
     { brineSaid: false, items: [{ cropId: 'kohlrabi', preparedG: 900 }] },
     {
       brineSaid: false,
-      items: [{ cropId: 'kohlrabi', preparedG: 900, moisture: 0.91, density: 0.99, pack: 'spear' }]
+      items: [{ cropId: 'kohlrabi', preparedG: 900, moisture: 0.91, density: 0.99, pack: 'spear' }],
+      style: FIRST
     }
   ],
   [
@@ -87,7 +97,8 @@ describe('events keep their history', () => {
     expect(upcast(BATCH_UPCASTS, { type: 'started', version: 1, data: full })).toEqual({
       ...full,
       knowing: [],
-      items: []
+      items: [],
+      style: FIRST
     });
   });
   it('every step has a fixture, and today’s shape passes through untouched', () => {

@@ -1,3 +1,4 @@
+import { factsOf, style } from '$lib/core/style';
 import { describe, expect, it } from 'vitest';
 import { evolveBatch, type Batch, type BatchEvent } from '$lib/core/batch';
 import { careTasks, verdictsOf } from '$lib/core/care';
@@ -197,6 +198,7 @@ describe('a jar that is to be thrown away', () => {
       brineSaid: false,
       name: 'Kraut',
       styleId: 'shredded',
+      style: factsOf(style('shredded')!),
       items: [put('cabbage-white', 1800)],
       equilibrium: 0.022,
       equilibriumSd: 0.001,

@@ -157,7 +157,7 @@ describe('pace', () => {
     const cellar: Place = { id: 'fridge', name: 'F', kind: 'cold', tempC: 12, shelfLitres: null };
     const now: Place = { ...cellar, tempC: 4, was: [{ until: START + 20 * day, tempC: 12 }] };
     const f = { ...batch().fillings[0]!, stays: [{ placeId: 'fridge', from: START }] };
-    const till = (p: Place) => (keepUntil('shredded', f, [p])!.best - START) / day;
+    const till = (p: Place) => (keepUntil(style('shredded')!, f, [p])!.best - START) / day;
     const [warm, cold, both] = [till(cellar), till({ ...cellar, tempC: 4 }), till(now)];
     expect(warm).toBeLessThan(both);
     // Twenty days took their share of the cellar's life; the rest is the fridge's.
@@ -288,16 +288,16 @@ describe('larder', () => {
   const cold = (...later: [number, BatchEvent][]) => batch({}, [[240, moved('fridge')], ...later]);
   const month = 30.436875 * day;
   it('is best to the short end and at latest to the long end, from the move to cold', () => {
-    const until = keepUntil('shredded', cold().fillings[0]!, PLACES)!;
+    const until = keepUntil(style('shredded')!, cold().fillings[0]!, PLACES)!;
     near(until.best, START + 10 * day + 6 * month, 1e-7);
     near(until.latest, START + 10 * day + 12 * month, 1e-7);
-    expect(keepUntil('shredded', batch().fillings[0]!, PLACES)).toBeNull();
+    expect(keepUntil(style('shredded')!, batch().fillings[0]!, PLACES)).toBeNull();
   });
   it('keeps three months at most in a cellar, and a later fridge gives the rest', () => {
-    const cellar = keepUntil('shredded', batch({}, [[240, moved('cellar')]]).fillings[0]!, PLACES)!;
+    const cellar = keepUntil(style('shredded')!, batch({}, [[240, moved('cellar')]]).fillings[0]!, PLACES)!;
     near(cellar.latest, START + 10 * day + 3 * month, 1e-7);
     const both = keepUntil(
-      'shredded',
+      style('shredded')!,
       batch({}, [
         [240, moved('cellar')],
         [240 + (1.5 * month) / 60, moved('fridge')]

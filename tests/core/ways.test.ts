@@ -460,24 +460,37 @@ describe('ten styles', () => {
   });
   it('propose themselves from what is here, what is short, and who eats it', () => {
     const first = (cropId: string, over: object = {}) =>
-      proposeStyles({ bench: [{ cropId, g: 3000 }], stockG: {}, mild: false, crops: [], ...over })[0]?.style
-        .id;
+      proposeStyles({
+        bench: [{ cropId, g: 3000 }],
+        stockG: {},
+        mild: false,
+        crops: [],
+        styles: [],
+        ...over
+      })[0]?.style.id;
     expect(first('cabbage-pointed')).toBe('shredded');
     expect(first('cabbage-napa')).toBe('leaf-rinsed');
     expect(first('kohlrabi')).toBe('pieces');
     expect(first('pepper-cayenne')).toMatch(/^pepper/);
     const cucumber = (stockG: Record<string, number>) =>
-      proposeStyles({ bench: [{ cropId: 'cucumber-small', g: 2000 }], stockG, mild: false, crops: [] });
+      proposeStyles({
+        bench: [{ cropId: 'cucumber-small', g: 2000 }],
+        stockG,
+        mild: false,
+        crops: [],
+        styles: []
+      });
     const score = (all: ReturnType<typeof cucumber>) => all.find((p) => p.style.id === 'short-cucumbers')!;
     expect(score(cucumber({})).score).toBeGreaterThan(score(cucumber({ 'short-cucumbers': 9000 })).score);
     const hot = proposeStyles({
       bench: [{ cropId: 'pepper-cayenne', g: 900 }],
       stockG: {},
       mild: true,
-      crops: []
+      crops: [],
+      styles: []
     });
     expect(hot[0]!.style.id).toMatch(/^pepper/);
-    expect(proposeStyles({ bench: [], stockG: {}, mild: false, crops: [] })).toEqual([]);
+    expect(proposeStyles({ bench: [], stockG: {}, mild: false, crops: [], styles: [] })).toEqual([]);
     for (const c of CROPS) expect(first(c.id), c.id).toBeDefined();
   });
 });

@@ -144,7 +144,7 @@ test('sorted, jars by hand, brine kept over, weighed out with a slip of the hand
   await prepared.press('Enter');
   await expect(sort).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'Kohlrabi, prepared' })).toHaveValue('1.3 kg');
-  await expect(page.getByText('kept: 120 g off-cuts')).toBeVisible();
+  await expect(page.getByText('set aside: 120 g off-cuts')).toBeVisible();
 
   const salt = async () => (await answer(page).innerText()).replace(/\s+/g, ' ');
   const before = await salt();
@@ -174,7 +174,7 @@ test('sorted, jars by hand, brine kept over, weighed out with a slip of the hand
   const weighed = page.getByRole('textbox', { name: 'Salt, weighed' });
   await weighed.fill('100 g');
   await expect(page.getByText(/too much/).first()).toBeVisible();
-  await page.getByRole('button', { name: /^the rest ×/ }).click();
+  await page.getByRole('button', { name: /^raise the rest by/ }).click();
   await expect(page.getByText(/too much/)).toHaveCount(0);
 
   await page.getByRole('button', { name: 'Start batch' }).click();

@@ -11,8 +11,8 @@ test('a habit of dosing, said as it is said: where it ends, asked when it can me
   await said.fill('1½ tbsp a quart');
   const box = page.getByRole('region', { name: 'Say it your way' });
   await expect(box.getByText('This can mean several things')).toBeVisible();
-  await expect(box.getByText(/of water: ends at/)).toBeVisible();
-  await expect(box.getByText(/for a jar of that size: ends at/)).toBeVisible();
+  await expect(box.getByText(/of water: settles at/)).toBeVisible();
+  await expect(box.getByText(/for a jar of that size: settles at/)).toBeVisible();
   await said.fill('1 tbsp to 1 l of water');
   await expect(box.getByText(/too weak to keep/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Another dose beside it' }).fill('2,5 % of total');

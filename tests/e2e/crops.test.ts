@@ -35,3 +35,29 @@ test('a crop that the table lacks is named, weighed in and salted by its own wat
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(crops.getByText('Yacon')).toBeVisible();
 });
+
+test('a way of one’s own to make a style is named within its safe range, and the Bench offers it', async ({
+  page
+}) => {
+  await page.goto('/kit#ways');
+  await page.locator('body[data-alive]').waitFor();
+  const ways = page.locator('#ways');
+  await ways.getByRole('button', { name: 'Add a way of your own' }).click();
+  await ways.getByLabel('A way of making').selectOption('pieces');
+  await ways.getByLabel('Name').fill('Long sticks');
+  await ways.getByLabel('Salt, %').fill('0.5');
+  await ways.getByRole('button', { name: 'Save' }).click();
+  await expect(ways.getByText('outside what keeps pieces in brine safe')).toBeVisible();
+  await ways.getByLabel('Salt, %').fill('2.8');
+  await ways.getByRole('button', { name: 'Save' }).click();
+  await expect(ways.getByText('pieces in brine; 2.8 % salt')).toBeVisible();
+  await page.goto('/bench');
+  await page.locator('body[data-alive]').waitFor();
+  await page.locator('#style').selectOption({ label: 'Long sticks' });
+  await expect(
+    page
+      .getByText(/settles at 2\.8 %/)
+      .locator('visible=true')
+      .first()
+  ).toBeVisible();
+});

@@ -77,7 +77,7 @@ test('a recipe made, changed, made again; the batch knows its version', async ({
 test('a substitute is taken by a tap, looked at, and kept as a version with its reason', async ({ page }) => {
   await open(page, '/notebook/recipes/leek-kimchi');
   const fish = page.locator('[data-scaler] li').filter({ hasText: 'fish sauce' }).first();
-  await fish.getByText('instead of it').click();
+  await fish.getByText('swap').click();
   await fish.getByRole('button', { name: 'Take soy sauce instead of fish sauce' }).click();
   const form = page.getByRole('form', { name: 'Change the recipe' });
   await expect(form.getByRole('textbox', { name: /^The card/ })).toHaveValue(/soy sauce/);

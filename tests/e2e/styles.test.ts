@@ -41,7 +41,7 @@ for (const job of JOBS)
     // Its own steps in their order, and what goes with it.
     await page.getByRole('button', { name: 'How it is made, step by step' }).click();
     const made = page.locator('section', { hasText: 'How it is made, step by step' }).locator('ol > li');
-    await expect(made.filter({ hasText: /lid number/ })).toBeVisible();
+    await expect(made.filter({ hasText: /jar number/ })).toBeVisible();
     expect(await made.count()).toBeGreaterThanOrEqual(6);
     await page.getByRole('button', { name: 'Start batch' }).click();
     const dialog = page.getByRole('dialog', { name: 'Start batch' });

@@ -35,3 +35,27 @@ test('what is typed stands, whatever another phone or another form on the page s
   await expect(page.getByText('Settings saved')).toBeVisible();
   await expect(page.getByText('Typed and not kept').first()).toBeVisible();
 });
+
+test('what is typed while the page looks again is the last word', async ({ page }) => {
+  await open(page, '/kit');
+  const name = page.getByRole('form', { name: 'The household' }).getByLabel('Name', { exact: true });
+  await name.fill('Half');
+  let go = () => {};
+  const gate = new Promise<void>((open) => (go = open));
+  await page.route('**/__data.json*', async (route) => {
+    await gate;
+    await route.continue();
+  });
+  const asked = page.waitForRequest('**/__data.json*');
+  await page
+    .getByRole('button', { name: /^One .*1 l clip jar.* more$/ })
+    .first()
+    .click();
+  await asked;
+  await name.fill('Half and the rest');
+  const answered = page.waitForResponse('**/__data.json*');
+  go();
+  await answered;
+  await expect(page.getByText(/1 l clip jar: \d+ owned/)).toBeVisible();
+  await expect(name).toHaveValue('Half and the rest');
+});

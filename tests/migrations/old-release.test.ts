@@ -9,6 +9,7 @@ import { keepShape, lots } from '$lib/server/repos';
 import { openDatabase } from '$lib/server/db/open';
 import { benchDraft, makingsOf } from '$lib/server/usecases';
 import type { BatchItem } from '$lib/core/batch';
+import { factsOf, style } from '$lib/core/style';
 import { put } from '../support/builders';
 import { START } from '../support/good';
 import { testHouse, ZONE } from '../support/house';
@@ -59,8 +60,14 @@ describe('a database of the release before', () => {
         expect(is.benchG).toBe(benchG);
         expect(is.benches).toEqual((benchG as number) > 0 ? { [FIRST_BENCH]: { g: benchG, prepared } } : {});
       } else if (stream.startsWith('batch:'))
-        expect(is, stream).toEqual({ ...was, knowing: [], items: keptCrops(was.items as BatchItem[]) });
-      else expect(is, stream).toEqual(stream.startsWith('household:') ? { ...was, crops: [] } : was);
+        expect(is, stream).toEqual({
+          ...was,
+          knowing: [],
+          items: keptCrops(was.items as BatchItem[]),
+          style: factsOf(style(was.styleId as string)!)
+        });
+      else
+        expect(is, stream).toEqual(stream.startsWith('household:') ? { ...was, crops: [], styles: [] } : was);
     }
     expect((await benchDraft(db, FIRST_BENCH)).name).toBe('Half made');
     expect(await keepShape(db, ZONE)).toBe('as it was');

@@ -19,7 +19,17 @@ const HUGE = 'x'.repeat(2_000_000);
 const SCRIPT = '<script>alert(1)</script>';
 const SQL = "'; DROP TABLE event; --";
 /** Numbers for which a program may say null as a form leaves a field empty. */
-const EMPTY_IS_NULL = new Set(['weightMl', 'water', 'sugar', 'trim', 'keepRoom', 'keepCold']);
+const EMPTY_IS_NULL = new Set([
+  'weightMl',
+  'water',
+  'sugar',
+  'trim',
+  'keepRoom',
+  'keepCold',
+  'salt',
+  'daysFrom',
+  'daysTo'
+]);
 const strange = [HUGE, SCRIPT, SQL, -1, null, {}, [], 'nothing-of-ours'];
 
 const FREE_TEXT = new Set(['name', 'note', 'bed', 'variety', 'reason', 'card', 'what']);

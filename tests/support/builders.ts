@@ -2,6 +2,7 @@ import type { Batch, BatchEvent, BatchItem, Filling, Said } from '$lib/core/batc
 import { batchItem, evolveBatch } from '$lib/core/batch';
 import { wall } from '$lib/core/calendar';
 import { crop } from '$lib/core/produce';
+import { factsOf, style } from '$lib/core/style';
 import type { Place } from '$lib/core/kit';
 import type { Worksheet, WorksheetInput } from '$lib/core/worksheet';
 import { worksheet } from '$lib/core/worksheet';
@@ -39,6 +40,7 @@ export function bench(over: Partial<WorksheetInput> = {}): WorksheetInput {
     trims: {},
     ownSpoons: [],
     crops: [],
+    styles: [],
     extras: [],
     ...over
   };
@@ -84,6 +86,7 @@ export function batch(
     data: {
       name: 'Kraut',
       styleId: 'shredded',
+      style: factsOf(style(over.styleId ?? 'shredded')!),
       items: [put('cabbage-white', 900)],
       equilibrium: 0.022,
       equilibriumSd: 0.0005,

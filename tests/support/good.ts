@@ -39,6 +39,7 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
   ['ph', { batchId: 'sauce', fillingIds: 'sauce.j1', pH: 4.1 }],
   ['see-sign', { batchId: 'sauce', fillingIds: 'sauce.j1', sign: 'slime' }],
   ['wish-next', { commandId: 'wish', recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'less' }],
+  ['set-style', { commandId: 'way', like: 'pieces', name: 'Our sticks', salt: 2.4 }],
   ['set-crop', { commandId: 'own', cropId: 'carrot', water: 86 }],
   ['plan-away', { commandId: 'trip', from: '2026-10-01', to: '2026-10-08' }]
 ];
@@ -118,6 +119,8 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   },
   'set-crop': { like: 'kohlrabi', name: 'Yacon', water: 88, piece: 'root', weight: '300 g' },
   'drop-crop': { cropId: 'carrot' },
+  'set-style': { like: 'pieces', name: 'Ours', salt: 2.5, daysFrom: 6, daysTo: 20 },
+  'drop-style': { styleId: 'pieces_1' },
   settle: { people: 2 },
   'own-jars': { geometryId: 'clip-500', lid: 'loose', owned: 1 },
   'set-place': { name: 'Shed', kind: 'counter', tempC: 15 },

@@ -46,6 +46,12 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     d(2)
       ? { cropId: CROPS[d(CROPS.length)], water: 80 + d(15), trim: 60 + d(30) }
       : { like: CROPS[d(CROPS.length)], name: `Own ${ours.crops.length}`, keepRoom: 1 + d(9) },
+  'set-style': ({ ours }, d) => ({
+    ...(d(2) && ours.styles[0] ? { styleId: ours.styles[0].id } : { like: STYLES[d(STYLES.length)] }),
+    name: `Way ${ours.styles.length}`,
+    daysTo: 5 + d(30)
+  }),
+  'drop-style': ({ ours }, d) => ours.styles[0] && { styleId: ours.styles[d(ours.styles.length)]!.id },
   'drop-crop': ({ ours }, d) => ours.crops[0] && { cropId: ours.crops[d(ours.crops.length)]!.id },
   'weigh-in': ({ ours }, d) => ({
     cropId: [...CROPS, ...ours.crops.map((c) => c.id)][d(CROPS.length + ours.crops.length)],
@@ -67,7 +73,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       offcuts: d(2) ? `${1 + d(90)} g` : ''
     },
   'start-batch': ({ ours }, d) => ({
-    styleId: STYLES[d(STYLES.length)],
+    styleId: [...STYLES, ...ours.styles.map((s) => s.id)][d(STYLES.length + ours.styles.length)],
     fraction: 0.02 + d(20) / 1000,
     saltKindId: 'sea-fine',
     placeId: 'counter',
@@ -174,7 +180,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'enter-standing': ({ ours }, d) =>
     ours.jars[0] && {
       name: 'Old',
-      styleId: STYLES[d(STYLES.length)],
+      styleId: [...STYLES, ...ours.styles.map((s) => s.id)][d(STYLES.length + ours.styles.length)],
       cropId: CROPS[d(CROPS.length)],
       since: '2026-09-01',
       placeId: 'counter',

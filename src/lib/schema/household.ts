@@ -158,6 +158,19 @@ export const setCropSchema = z.object({
   keepCold: perhaps(1, 400),
   cut: z.union([z.enum(CUTS), z.literal('')], no('not-a-choice')).default('')
 });
+/** A way of its own to make a style, within the style's safe ranges; what is left empty is as the style has it. */
+export const setStyleSchema = z.object({
+  commandId,
+  styleId: id.optional(),
+  like: id.default(''),
+  name: maybeText,
+  salt: perhaps(0.1, 30),
+  daysFrom: perhaps(0, 400),
+  daysTo: perhaps(0, 400),
+  monthsFrom: perhaps(0, 60),
+  monthsTo: perhaps(0, 60)
+});
+export const dropStyleSchema = z.object({ commandId, styleId: id });
 export const dropCropSchema = z.object({ commandId, cropId: id });
 
 /** What was learnt of something begins anew. */

@@ -150,6 +150,10 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Give between 0.1 and 36 %: more than that no water dissolves. 2 to 3 % is usual.'
   ],
   'count-not-whole': ['Only whole ones can be counted.', 'Give a whole number, such as 12.'],
+  'outside-style': (v) => [
+    `That lies outside what keeps ${v.style} safe.`,
+    `Say ${v.from} to ${v.to} ${v.of}, or leave it empty for the style’s own.`
+  ],
   'figure-out-of-range': [
     'That figure does not fit a crop.',
     'Water is 30 to 99 %, sugar up to 40 %, prepared out of picked 5 to 100 %, keeping 1 to 400 days.'

@@ -2,6 +2,7 @@
   import JarsOwned from '$lib/ui/kit/JarsOwned.svelte';
   import Places from '$lib/ui/kit/Places.svelte';
   import Crops from '$lib/ui/kit/Crops.svelte';
+  import OwnStyles from '$lib/ui/kit/OwnStyles.svelte';
   import Learnt from '$lib/ui/kit/Learnt.svelte';
   import AwayDays from '$lib/ui/kit/AwayDays.svelte';
   import Weights from '$lib/ui/kit/Weights.svelte';
@@ -21,7 +22,7 @@
 <div class="mt-4 grid gap-x-12 gap-y-10 lg:grid-cols-2">
   <div class="flex min-w-0 flex-col gap-10">
     <JarsOwned full={data.full} /><SaltTable />
-    <Crops />
+    <Crops /><OwnStyles />
     <Weights />
     <Learnt learnt={data.learnt} />
   </div>

@@ -1,4 +1,5 @@
 import type { WallMinute } from '../calendar/index';
+import type { StyleFacts } from '../style/index';
 import type { Worksheet } from '../worksheet/index';
 import type { Correction } from './correction';
 import type {
@@ -18,6 +19,8 @@ export interface Batch {
   readonly id: string;
   readonly name: string;
   readonly styleId: string;
+  /** What its style was when it began. */
+  readonly style: StyleFacts;
   readonly startedAt: WallMinute;
   readonly items: readonly BatchItem[];
   /** null where nobody knows: jars that already stood there on the first day. */
@@ -66,6 +69,7 @@ type Facts = Pick<
   Batch,
   | 'name'
   | 'styleId'
+  | 'style'
   | 'items'
   | 'equilibrium'
   | 'equilibriumSd'
@@ -198,6 +202,7 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     id,
     name: rest.name,
     styleId: rest.styleId,
+    style: rest.style,
     items: rest.items,
     equilibrium: rest.equilibrium,
     equilibriumSd: rest.equilibriumSd,

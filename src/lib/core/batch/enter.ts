@@ -4,7 +4,7 @@ import type { Crop } from '../produce/index';
 import { as } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { brineDensity } from '../salt/index';
-import { cutFor, usualSaltFor, type Style } from '../style/index';
+import { cutFor, factsOf, usualSaltFor, type Style } from '../style/index';
 import { byBulk, usableMl, usualHeadspace, type JarGeometry } from '../vessel/index';
 import { fillsPerMl, packsOf } from '../worksheet/index';
 import type { BatchEvent } from './batch';
@@ -70,6 +70,7 @@ export function enter(
     data: {
       name,
       styleId: style.id,
+      style: factsOf(style),
       items: [batchItem(null, crop, fill.vegG * lids.length)],
       equilibrium: said.equilibrium,
       equilibriumSd: 0,

@@ -1,5 +1,6 @@
 import { crop } from '../produce/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
+import { factsOf, style, STYLES } from '../style/index';
 import type { BatchEvent } from './batch';
 
 type Type = BatchEvent['type'];
@@ -29,6 +30,11 @@ const FIRST_TABLE = (cropId: string) => {
   return { moisture: c?.moisture ?? 0.92, density: c?.density ?? 1, pack: c?.pack ?? 'chunk' };
 };
 
+const withStyle = (data: Readonly<Record<string, unknown>>) => ({
+  ...data,
+  style: factsOf(style(String(data.styleId)) ?? STYLES[0]!)
+});
+
 export const BATCH_UPCASTS: Upcasts<Type> = {
   started: [
     // Aim, rinses, the recipe and whether the brine was said came later; the oldest had no worksheet either.
@@ -36,9 +42,15 @@ export const BATCH_UPCASTS: Upcasts<Type> = {
     // Harms that were read and overridden stood as text in the note.
     (data) => ({ ...data, ...knownOf(data.note) }),
     // What was known of a crop was looked up in the table of the day.
-    (data) => ({ ...data, items: withCrops(data.items) })
+    (data) => ({ ...data, items: withCrops(data.items) }),
+    // And of its style.
+    withStyle
   ],
-  entered: [(data) => ({ brineSaid: false, ...data }), (data) => ({ ...data, items: withCrops(data.items) })],
+  entered: [
+    (data) => ({ brineSaid: false, ...data }),
+    (data) => ({ ...data, items: withCrops(data.items) }),
+    withStyle
+  ],
   added: [(data) => ({ ...data, items: withCrops(data.items) })]
 };
 

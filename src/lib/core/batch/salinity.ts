@@ -57,7 +57,7 @@ export function usualTarget(b: BatchInHand): number {
   const s = styleOf(b.styleId);
   return s
     ? usualSaltFor(
-        s,
+        { ...s, ...b.style },
         b.items.map((i) => i.cropId)
       )
     : 0.022;

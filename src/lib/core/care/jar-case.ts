@@ -24,8 +24,10 @@ export function jarCase(
   places: readonly Place[],
   now: WallMinute
 ): JarCase | undefined {
-  const style = styleOf(b.styleId);
-  if (!style) return undefined;
+  const table = styleOf(b.styleId);
+  if (!table) return undefined;
+  // As it was when the batch began.
+  const style = { ...table, ...b.style };
   const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
   const jarSpells = spells(counter, (id) => findPlace(places, id));
   const tempC = jarSpells[jarSpells.length - 1]?.tempC ?? 21;

@@ -41,7 +41,7 @@ export function cropTyped(house: Household, said: CropTyped): Outcome<HouseholdE
   const ways = waysOf(house);
   const piece = said.weight === '' ? null : readWeight(said.weight, 'weight', ways, bareMass(ways));
   if (piece && !piece.ok) return piece;
-  const share = (percent: number | null) => (percent === null ? null : percent / 100);
+  const share = (percent: number | null) => (percent === null ? null : Math.round(percent * 1e4) / 1e6);
   const data: CropSaid = {
     id,
     name,

@@ -2,6 +2,7 @@ import type { Day, WallMinute } from '../calendar/index';
 import { asCrop, type CropSaid, type OwnCrops } from '../produce/index';
 import type { Ways } from '../reading/index';
 import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
+import type { OwnStyles, StyleSaid } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 
@@ -120,6 +121,8 @@ export interface Household {
   readonly eaters: readonly string[];
   /** Its own crops and its corrections of the table, as said. */
   readonly crops: readonly CropSaid[];
+  /** Its own ways of making a style. */
+  readonly styles: OwnStyles;
   /** What was learnt begins anew after this day, by what is learnt. */
   readonly resets: Readonly<Record<string, Day>>;
   /** The first-run page has been answered or skipped. */
@@ -138,6 +141,7 @@ export type HouseholdEvent =
   | { readonly type: 'cropSaid'; readonly data: CropSaid }
   /** A corrected crop back to the table. */
   | { readonly type: 'cropDropped'; readonly data: { readonly id: string } }
+  | { readonly type: 'styleSaid'; readonly data: StyleSaid }
   | { readonly type: 'learningReset'; readonly data: { readonly what: string; readonly day: Day } };
 
 export type HouseholdSettings = Partial<
@@ -179,6 +183,7 @@ export const NEW_HOUSEHOLD: Household = {
   mild: false,
   eaters: [],
   crops: [],
+  styles: [],
   resets: {},
   settled: false
 };
@@ -221,6 +226,8 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, crops: withOne(state.crops, event.data) };
     case 'cropDropped':
       return { ...state, crops: state.crops.filter((c) => c.id !== event.data.id) };
+    case 'styleSaid':
+      return { ...state, styles: withOne(state.styles, event.data) };
     case 'learningReset':
       return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
   }

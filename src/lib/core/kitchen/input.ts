@@ -113,6 +113,7 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
   const input: WorksheetInput = {
     units: household.units,
     crops: ways.crops,
+    styles: household.styles,
     styleId: said.styleId,
     way: said.way,
     fraction: said.way === 'byTaste' ? BY_TASTE.fraction : said.fraction,

@@ -1,7 +1,7 @@
 import { MINUTES_PER_DAY, DAYS_PER_MONTH, type WallMinute } from '../calendar/index';
 import { placeOf, standing, type Batch, type BatchInHand, type Filling } from '../batch/index';
 import { tempsDuring, type Place } from '../kit/index';
-import { style as styleOf } from '../style/index';
+import type { Range, StyleFacts } from '../style/index';
 
 /** One jar of live stock in the cold. */
 export interface StockJar {
@@ -23,14 +23,12 @@ const CELLAR_MONTHS = 3;
 /** Warmer than this is no store. */
 const CELLAR_MOST_C = 13;
 
-/** A keeping life in days at a place, short and long end; null for an unknown style. */
-export function keepingDays(styleId: string, tempC: number): { best: number; latest: number } | null {
-  const s = styleOf(styleId);
-  if (!s) return null;
+/** A keeping life in days at a place, short and long end. */
+export function keepingDays(coldMonths: Range, tempC: number): { best: number; latest: number } {
   const most = tempC <= COLD_C ? Infinity : tempC <= CELLAR_MOST_C ? CELLAR_MONTHS : CELLAR_MONTHS / 3;
   return {
-    best: Math.min(s.coldMonths.from, most) * DAYS_PER_MONTH,
-    latest: Math.min(s.coldMonths.to, most) * DAYS_PER_MONTH
+    best: Math.min(coldMonths.from, most) * DAYS_PER_MONTH,
+    latest: Math.min(coldMonths.to, most) * DAYS_PER_MONTH
   };
 }
 
@@ -39,7 +37,7 @@ export function keepingDays(styleId: string, tempC: number): { best: number; lat
  * null while it stands on the counter. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
  */
 export function keepUntil(
-  styleId: string,
+  { coldMonths }: Pick<StyleFacts, 'coldMonths'>,
   f: Filling,
   places: readonly Place[]
 ): { best: WallMinute; latest: WallMinute } | null {
@@ -56,8 +54,7 @@ export function keepUntil(
   });
   const used = { best: 0, latest: 0 };
   for (const { from, until, tempC } of spells) {
-    const life = keepingDays(styleId, tempC);
-    if (!life) return null;
+    const life = keepingDays(coldMonths, tempC);
     if (until === Infinity) {
       const till = (end: 'best' | 'latest') =>
         Math.round(from + Math.max(0, 1 - used[end]) * life[end] * MINUTES_PER_DAY);
@@ -74,7 +71,7 @@ export function keepUntil(
 export function stock(batches: readonly Batch[], places: readonly Place[]): StockJar[] {
   const jars = batches.flatMap((batch) =>
     standing(batch).flatMap((filling): StockJar[] => {
-      const until = keepUntil(batch.styleId, filling, places);
+      const until = keepUntil(batch.style, filling, places);
       if (!until) return [];
       const opened = filling.leftG < filling.contentsG - 1;
       return [

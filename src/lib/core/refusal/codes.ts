@@ -108,6 +108,7 @@ export const REFUSAL_CODES = [
   'nothing-to-undo',
   'number-without-unit',
   'ounce-unclear',
+  'outside-style',
   'part-too-large',
   'pass-unknown',
   'passphrase-is-set',

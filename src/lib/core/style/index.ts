@@ -1,4 +1,5 @@
 export * from './data';
+export * from './own';
 export * from './propose';
 export * from './styles';
 export * from './types';

@@ -1,6 +1,6 @@
 import { crop, likeOf, type OwnCrops } from '../produce/index';
 import { writePercent } from '../quantity/index';
-import { STYLES } from './data';
+import { styleLike, stylesIn, type OwnStyles } from './own';
 import type { Style } from './types';
 
 /** What the choice of a style is made from. */
@@ -13,6 +13,7 @@ export interface Occasion {
   readonly mild: boolean;
   /** The household's own crops. */
   readonly crops: OwnCrops;
+  readonly styles: OwnStyles;
 }
 
 export interface Proposal {
@@ -33,19 +34,21 @@ export function proposeStyles(o: Occasion): Proposal[] {
   const all = o.bench.reduce((a, b) => a + b.g, 0);
   if (all <= 0) return [];
   const hottest = Math.max(0, ...o.bench.map((b) => crop(b.cropId, o.crops)?.heat ?? 0));
-  return STYLES.flatMap((style): Proposal[] => {
-    const suits = o.bench.reduce((a, b) => a + (dearness(style, b.cropId) > 0 ? b.g : 0), 0) / all;
-    if (suits < 0.5) return [];
-    const dear = o.bench.reduce((a, b) => a + dearness(style, b.cropId) * b.g, 0) / all;
-    const short = (o.stockG[style.id] ?? 0) < SHORT_G;
-    const tooHot = o.mild && hottest >= 3 && style.id !== 'pepper-sauce' && style.id !== 'pepper-mash';
-    const reasons = [
-      suits > 0.99 ? 'suits what you have' : `suits ${writePercent(suits, 0)} of what you have`,
-      ...(short ? ['running low'] : []),
-      ...(tooHot ? ['hot for those who like it mild'] : [])
-    ];
-    return [{ style, score: suits + dear + (short ? 0.1 : 0) - (tooHot ? 0.5 : 0), reasons }];
-  }).sort((a, b) => b.score - a.score);
+  return stylesIn(o.styles)
+    .flatMap((style): Proposal[] => {
+      const suits = o.bench.reduce((a, b) => a + (dearness(style, b.cropId) > 0 ? b.g : 0), 0) / all;
+      if (suits < 0.5) return [];
+      const dear = o.bench.reduce((a, b) => a + dearness(style, b.cropId) * b.g, 0) / all;
+      const short = (o.stockG[style.id] ?? 0) < SHORT_G;
+      const tooHot = o.mild && hottest >= 3 && !/^pepper-(sauce|mash)$/.test(styleLike(style.id));
+      const reasons = [
+        suits > 0.99 ? 'suits what you have' : `suits ${writePercent(suits, 0)} of what you have`,
+        ...(short ? ['running low'] : []),
+        ...(tooHot ? ['hot for those who like it mild'] : [])
+      ];
+      return [{ style, score: suits + dear + (short ? 0.1 : 0) - (tooHot ? 0.5 : 0), reasons }];
+    })
+    .sort((a, b) => b.score - a.score);
 }
 
 /** 1 for the crop a style is best known for, falling along its list; 0 when it is not on it. */

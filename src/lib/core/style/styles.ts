@@ -1,10 +1,11 @@
 import { likeOf, type Crop, type Cut } from '../produce/index';
 import { STYLES } from './data';
+import { styleLike } from './own';
 import type { Salting, Style } from './types';
 
-/** Example: `style('pieces')?.salting` is `'brine'`. */
+/** The table's row of a style, or of the one that an own style is a way of making. Example: `style('pieces')?.salting` is `'brine'`. */
 export function style(id: string): Style | undefined {
-  return STYLES.find((s) => s.id === id);
+  return STYLES.find((s) => s.id === styleLike(id));
 }
 
 /** The cut a crop gets in a style. Example: a pointed cabbage in pieces is a `'chunk'`, in leaf kimchi a `'leaf'`. */

@@ -20,7 +20,7 @@ import type {
   ScaleAdvice,
   Spoonful
 } from '../salt/index';
-import type { Salting } from '../style/index';
+import type { OwnStyles, Salting } from '../style/index';
 import type { Caution } from '../safety/index';
 import type { JarSet, Lid, VesselWeight } from '../vessel/index';
 
@@ -67,6 +67,8 @@ export interface BrinePlan {
 export interface WorksheetInput {
   /** The household's own crops and corrections. */
   readonly crops: OwnCrops;
+  /** And its own ways of making a style. */
+  readonly styles: OwnStyles;
   readonly styleId: string;
   readonly items: readonly WorksheetItem[];
   readonly way: DosingWay;

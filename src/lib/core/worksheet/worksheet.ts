@@ -13,7 +13,7 @@ import {
   type RinsedLeaf,
   type SaltKind
 } from '../salt/index';
-import { saltings, style as styleOf, type Style } from '../style/index';
+import { saltings, styleIn, type Style } from '../style/index';
 import { bagBrine, fillWithBrine, WATER_C, type Filled } from './brined';
 import { cautionsFor } from './cautions';
 import { saltEnds } from './ends';
@@ -34,7 +34,7 @@ import { workings } from './working';
  * 792.5 ml of 6.52 % brine, 53.98 g of pure salt in the jar.
  */
 export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
-  const s = styleOf(input.styleId);
+  const s = styleIn(input.styleId, input.styles);
   const table = saltKind(input.saltKindId);
   const kind = table && asMeasured(table, input.ownSpoons);
   if (!s) return refuse('style-unknown', { field: 'styleId', values: { said: input.styleId } });

@@ -5,11 +5,13 @@ import {
   countGoodsSchema,
   dropAwaySchema,
   dropCropSchema,
+  dropStyleSchema,
   measureJarSchema,
   ownJarsSchema,
   planAwaySchema,
   resetLearningSchema,
   setCropSchema,
+  setStyleSchema,
   setPlaceSchema,
   setTareSchema,
   settleSchema,
@@ -89,6 +91,13 @@ export const KIT = {
     (a) => `${a.name} noted`
   ),
   'drop-crop': command(dropCropSchema, named, ['crop-unknown'], (a) => `${a.name}: as the table has it`),
+  'set-style': command(
+    setStyleSchema,
+    named.extend({ styleId: z.string() }),
+    ['style-unknown', 'name-taken', 'outside-style'],
+    (a) => `${a.name} noted`
+  ),
+  'drop-style': command(dropStyleSchema, named, ['style-unknown'], (a) => `${a.name}: no longer offered`),
   'reset-learning': command(resetLearningSchema, named, [], () => 'It begins anew from the table'),
   'count-goods': command(
     countGoodsSchema,

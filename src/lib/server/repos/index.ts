@@ -40,7 +40,6 @@ import {
   type LotEvent
 } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
-import { style } from '../../core/style';
 import { Aggregate, type Work } from '../db/aggregate';
 
 export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
@@ -66,7 +65,7 @@ export const batches = new Aggregate<Batch, BatchEvent, BatchBrief>({
     topic: b.recipe?.id ?? null,
     begun: b.startedAt,
     brief: briefOf(b),
-    words: [b.name, style(b.styleId)?.name, ...b.fillings.map((f) => f.lidNumber)].join(' '),
+    words: [b.name, b.style.name, ...b.fillings.map((f) => f.lidNumber)].join(' '),
     teaches: taughtByBatch(b)[0]
   })
 });
@@ -103,7 +102,7 @@ function briefOf(b: Batch): BatchBrief {
     id: b.id,
     name: b.name,
     styleId: b.styleId,
-    style: style(b.styleId)?.name ?? '',
+    style: b.style.name,
     startedAt: b.startedAt,
     equilibrium: b.equilibrium,
     live: isLive(b),
@@ -203,7 +202,7 @@ export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 10;
+const SHAPE = 11;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {

@@ -7,7 +7,7 @@ import { portionCorrected, portioned } from '../../core/larder';
 import { crop } from '../../core/produce';
 import type { Ways } from '../../core/reading';
 import { done, refuse, strangeDay, type Outcome } from '../../core/refusal';
-import { style } from '../../core/style';
+import { styleIn } from '../../core/style';
 import { jarGeometry } from '../../core/vessel';
 import type { Answer } from '../../schema/commands';
 import type { Work } from '../db/aggregate';
@@ -90,7 +90,7 @@ export const enterStanding = useCase('enter-standing', async (work, input) => {
   const jar = ours.jars.find((j) => j.id === input.jarId);
   const shape = jar && jarGeometry(jar.geometryId);
   const place = ours.places.find((p) => p.id === input.placeId);
-  const s = style(input.styleId);
+  const s = styleIn(input.styleId, ours.styles);
   if (!s) return refuse('style-unknown', { field: 'styleId' });
   if (!kind) return refuse('crop-unknown', { field: 'cropId' });
   if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });

@@ -14,7 +14,17 @@ import {
   takePortion
 } from './batches';
 import { keepBrine, takeBrine } from './brines';
-import { breakJar, dropAway, dropCrop, setCrop, planAway, setWeight, shapeJar } from './kit';
+import {
+  breakJar,
+  dropAway,
+  dropCrop,
+  dropStyle,
+  setCrop,
+  setStyle,
+  planAway,
+  setWeight,
+  shapeJar
+} from './kit';
 import { addPick, startBatch } from './start-batch';
 import {
   countGoods,
@@ -48,6 +58,8 @@ export { stepClock } from './step-clock';
 export const USE_CASES = {
   'set-crop': setCrop,
   'drop-crop': dropCrop,
+  'set-style': setStyle,
+  'drop-style': dropStyle,
   'weigh-in': weighIn,
   'correct-pick': correctPick,
   'end-pick': endPick,

@@ -3,6 +3,8 @@ import {
   cropDropped,
   cropsOf,
   cropTyped,
+  styleDropped,
+  styleTyped,
   waysOf,
   type OwnWeight,
   identity,
@@ -116,4 +118,22 @@ export const dropCrop = useCase('drop-crop', async (work, input) => {
   if (!decided.ok) return decided;
   await households.append(work, OURS, [decided.value]);
   return done({ name: cropName(input.cropId, cropsOf(ours)) });
+});
+
+/** A way of its own to make a style. */
+export const setStyle = useCase('set-style', async (work, input) => {
+  const decided = styleTyped(await household(work.trx), input);
+  if (!decided.ok) return decided;
+  await households.append(work, OURS, [decided.value]);
+  const { id, name } = decided.value.data;
+  return done({ styleId: id, name });
+});
+
+/** No longer offered; what was made by it keeps its name and its days. */
+export const dropStyle = useCase('drop-style', async (work, input) => {
+  const ours = await household(work.trx);
+  const decided = styleDropped(ours, input.styleId);
+  if (!decided.ok) return decided;
+  await households.append(work, OURS, [decided.value]);
+  return done({ name: ours.styles.find((s) => s.id === input.styleId)?.name ?? '' });
 });

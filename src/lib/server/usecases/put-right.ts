@@ -13,6 +13,7 @@ import { waysOf } from '../../core/kit';
 import { bareMass, readWeight } from '../../core/reading';
 import type { Work } from '../db/aggregate';
 import { batches, household, OURS, pantries, pantry } from '../repos';
+import { styleLike } from '../../core/style';
 import { useCase } from './act';
 
 /**
@@ -60,7 +61,7 @@ export const sourSauce = useCase('sour-sauce', async (work, input) => {
   const named = await jarsNamed(work, input);
   if (!named.ok) return named;
   const { b, jars } = named.value;
-  if (!SAUCE_BASES[b.styleId]) return refuse('no-sauce', { field: 'batchId' });
+  if (!SAUCE_BASES[styleLike(b.styleId)]) return refuse('no-sauce', { field: 'batchId' });
   const ways = waysOf(await household(work.trx));
   const sauce = readWeight(input.sauce, 'sauce', ways, bareMass(ways));
   if (!sauce.ok) return sauce;

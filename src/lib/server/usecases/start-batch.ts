@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { batchItem, nextLidNumbers, salinityOf, standingFillings, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
-import { cropsOf, waysOf, type Place } from '../../core/kit';
+import { cropsOf, waysOf, type Household, type Place } from '../../core/kit';
 import { itemOf } from '../../core/kitchen';
 import { lyingOn, type LotOnBench } from '../../core/lot';
 import { crop, cropName, type OwnCrops } from '../../core/produce';
@@ -9,7 +9,7 @@ import { readQuantity, type Ways } from '../../core/reading';
 import type { Recipe } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
-import { style } from '../../core/style';
+import { factsOf, style, styleIn, STYLES } from '../../core/style';
 import {
   drawnG,
   endsAsMade,
@@ -59,7 +59,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   if (!used.ok) return used;
   const lidNumbers = nextLidNumbers(made.value.jars.length, lids, work.wall);
   await batches.append(work, work.command, [
-    started(work, input, made.value, used.value, place, lidNumbers, recipe)
+    started(work, input, made.value, { ours, usedMl: used.value, place, lidNumbers, recipe })
   ]);
   await packLots(work, onBench, made.value);
   await takeSalt(work, input.saltKindId, made.value.salt.weighG);
@@ -104,10 +104,19 @@ function started(
   work: Work,
   input: z.output<typeof startBatchSchema>,
   w: Worksheet,
-  usedMl: number | null,
-  place: Place,
-  lidNumbers: number[],
-  recipe: Recipe | undefined
+  {
+    ours,
+    usedMl,
+    place,
+    lidNumbers,
+    recipe
+  }: {
+    readonly ours: Household;
+    readonly usedMl: number | null;
+    readonly place: Place;
+    readonly lidNumbers: readonly number[];
+    readonly recipe: Recipe | undefined;
+  }
 ): BatchEvent {
   const poured = w.brine && usedMl !== null ? usedMl / w.brine.inJarsMl : 1;
   return {
@@ -115,6 +124,7 @@ function started(
     data: {
       name: input.name,
       styleId: w.styleId,
+      style: factsOf(styleIn(w.styleId, ours.styles) ?? STYLES[0]!),
       items: w.items.map((i) => batchItem(i.id, i.crop, (i.prepared.mean * w.packedG) / w.prepared.mean)),
       equilibrium: endsAsMade(w, { poured }),
       aim: w.ends.equilibrium,

@@ -88,7 +88,7 @@ function spanOf(b: Batch, places: readonly Place[], now: WallMinute): SeasonSpan
     startedAt: b.startedAt,
     coldAt,
     window: live && coldAt === null ? counterWindow(b, first, places, now) : null,
-    best: keepUntil(b.styleId, first, places)?.best ?? null,
+    best: keepUntil(b.style, first, places)?.best ?? null,
     endedAt: live ? null : Math.max(...b.fillings.map((f) => f.emptiedAt ?? 0))
   };
 }

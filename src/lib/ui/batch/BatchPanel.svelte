@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { styleLike } from '$lib/core/style';
   import { Button } from 'flowbite-svelte';
   import { placeOf, salinityOf, standing, type BatchInHand } from '$lib/core/batch';
   import {
@@ -62,7 +63,7 @@
     <Button class="min-h-14" outline onclick={() => dialogs.show('ph', batch)}>pH</Button>
     <Button class="min-h-14" outline onclick={() => dialogs.show('move', batch)}>Move</Button>
     <Button class="min-h-14" outline onclick={() => dialogs.show('right', batch)}>Put right</Button>
-    {#if SAUCE_BASES[batch.styleId]}<Button
+    {#if SAUCE_BASES[styleLike(batch.styleId)]}<Button
         class="col-span-2 min-h-14"
         outline
         onclick={() => dialogs.show('sour', batch)}>Add acid</Button

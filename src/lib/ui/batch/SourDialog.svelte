@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { styleLike } from '$lib/core/style';
   import { Button } from 'flowbite-svelte';
   import { standing, type BatchInHand } from '$lib/core/batch';
   import { bufferFrom, SAUCE_BASES, souring } from '$lib/core/correct';
@@ -25,7 +26,7 @@
   let by = $state<'vinegar' | 'citric'>('vinegar');
   const number = (said: string) => Number(said.replace(',', '.').trim() || NaN);
   const last = $derived(batch.sourings.at(-1));
-  const table = $derived(SAUCE_BASES[batch.styleId]!);
+  const table = $derived(SAUCE_BASES[styleLike(batch.styleId)]!);
   /** What the last step did tells this sauce's own buffer. */
   const own = $derived(
     last && number(pH) < last.pH

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Checkbox, Label, Select } from 'flowbite-svelte';
   import { SALT_KINDS, saltNotes, type DosingWay } from '$lib/core/salt';
-  import { saltings, STYLES, type Salting } from '$lib/core/style';
+  import { saltings, stylesIn, type Salting } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
   import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
@@ -27,10 +27,12 @@
   // What suits the bench stands first, the rest below it.
   const styles = $derived([
     ...bench.proposals.map((p) => ({ value: p.style.id, name: p.style.name })),
-    ...STYLES.filter((s) => !bench.proposals.some((p) => p.style.id === s.id)).map((s) => ({
-      value: s.id,
-      name: `${s.name} (not usual for these)`
-    }))
+    ...stylesIn(house.household.styles)
+      .filter((s) => !bench.proposals.some((p) => p.style.id === s.id))
+      .map((s) => ({
+        value: s.id,
+        name: `${s.name} (not usual for these)`
+      }))
   ]);
   const why = $derived(bench.proposals.find((p) => p.style.id === bench.style.id)?.reasons.join(', '));
   const step = (by: number) =>

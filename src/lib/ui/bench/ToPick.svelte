@@ -3,7 +3,7 @@
   import type { Learned } from '$lib/core/learn';
   import { allCrops } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';
-  import { STYLES } from '$lib/core/style';
+  import { stylesIn } from '$lib/core/style';
   import { toPick, type WorksheetJar } from '$lib/core/worksheet';
   import { problem } from '$lib/schema/words';
   import { useHouse } from '../house/house.svelte';
@@ -65,7 +65,7 @@
         label="Style"
         id="pick-style"
         bind:value={style}
-        items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
+        items={stylesIn(house.household.styles).map((s) => ({ value: s.id, name: s.name }))}
       />
     </div>
     <ul>

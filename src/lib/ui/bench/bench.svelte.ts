@@ -19,7 +19,7 @@ import { BY_TASTE, saltyIngredient, type DosingWay } from '$lib/core/salt';
 import {
   proposeStyles,
   saltings,
-  style as styleOf,
+  styleIn,
   STYLES,
   usualSaltFor,
   type Proposal,
@@ -93,7 +93,8 @@ export class Bench {
       bench: this.data().lots.map((l) => ({ cropId: l.cropId, g: l.benchG })),
       stockG: this.data().stockG,
       mild: this.house().mild,
-      crops: this.ways.crops
+      crops: this.ways.crops,
+      styles: this.house().styles
     })
   );
   readonly recipe = $derived.by(
@@ -104,8 +105,8 @@ export class Bench {
   });
   readonly style = $derived.by(
     () =>
-      styleOf(this.draft.chosen.styleId ?? '') ??
-      styleOf(this.recipe?.styleId ?? '') ??
+      styleIn(this.draft.chosen.styleId ?? '', this.house().styles) ??
+      styleIn(this.recipe?.styleId ?? '', this.house().styles) ??
       this.proposals[0]?.style ??
       STYLES[0]!
   );

@@ -18,8 +18,18 @@ export async function keepTyped(load: () => Promise<void>): Promise<void> {
   const fields = [...document.querySelectorAll<Field>(`${TOUCHED} :is(input, select, textarea)[name]`)]
     .filter((f) => !(f instanceof HTMLInputElement && f.type === 'hidden'))
     .map((field) => ({ field, was: isTick(field) ? field.checked : field.value }));
-  await load();
-  await tick();
+  // What is typed while it loads is the last word.
+  const typedOn = ({ target }: Event) => {
+    const one = fields.find(({ field }) => field === target);
+    if (one) one.was = isTick(one.field) ? one.field.checked : one.field.value;
+  };
+  document.addEventListener('input', typedOn, true);
+  try {
+    await load();
+    await tick();
+  } finally {
+    document.removeEventListener('input', typedOn, true);
+  }
   for (const { field, was } of fields) {
     // Sent meanwhile, or gone.
     if (!field.isConnected || !field.closest(TOUCHED)) continue;

@@ -2,7 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import { dayOfWall } from '$lib/core/calendar';
   import { allCrops } from '$lib/core/produce';
-  import { STYLES } from '$lib/core/style';
+  import { stylesIn } from '$lib/core/style';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -40,7 +40,7 @@
           id="s-style"
           name="styleId"
           value="shredded"
-          items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
+          items={stylesIn(house.household.styles).map((s) => ({ value: s.id, name: s.name }))}
         />
         <ChoiceField
           label="Mostly"

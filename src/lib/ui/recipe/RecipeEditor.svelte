@@ -2,7 +2,7 @@
   import { Button, Label, Textarea } from 'flowbite-svelte';
   import { goto } from '$app/navigation';
   import { readRecipe, type Recipe } from '$lib/core/recipe';
-  import { STYLES } from '$lib/core/style';
+  import { stylesIn } from '$lib/core/style';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -58,7 +58,7 @@
           id="re-style"
           name="styleId"
           bind:value={styleId}
-          items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
+          items={stylesIn(house.household.styles).map((s) => ({ value: s.id, name: s.name }))}
           problem={problemAt('styleId')}
         />
         <div>

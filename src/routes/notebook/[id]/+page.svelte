@@ -6,7 +6,7 @@
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind, tasteWord } from '$lib/core/salt';
   import { isRule, RULES } from '$lib/core/safety';
-  import { style } from '$lib/core/style';
+  import { styleLike } from '$lib/core/style';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
@@ -47,7 +47,7 @@
   <p class="big">{live ? `day ${dayNumberOf(b, house.now)}` : 'finished'}</p>
 </div>
 <p class="text-quiet">
-  {style(b.styleId)?.name}{#if b.recipe}, by
+  {b.style.name}{#if b.recipe}, by
     <a class="underline underline-offset-4" href="/notebook/recipes/{b.recipe.id}"
       >{b.recipe.name}, version {b.recipe.version}</a
     >{/if}. Started {longDay(b.startedAt)}, {clockTime(b.startedAt)}.{b.note
@@ -95,7 +95,8 @@
         <Button outline onclick={() => dialogs.show('ph', b)}>pH</Button>
         <Button outline onclick={() => dialogs.show('move', b)}>Move</Button>
         <Button outline onclick={() => dialogs.show('right', b)}>Put right</Button>
-        {#if SAUCE_BASES[b.styleId]}<Button outline onclick={() => dialogs.show('sour', b)}>Add acid</Button
+        {#if SAUCE_BASES[styleLike(b.styleId)]}<Button outline onclick={() => dialogs.show('sour', b)}
+            >Add acid</Button
           >{/if}
       </div>
     {/if}

@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest';
+import { careTasks, counterWindow } from '$lib/core/care';
+import { keepUntil } from '$lib/core/larder';
+import { evolveHousehold, NEW_HOUSEHOLD, styleDropped, styleTyped, type StyleTyped } from '$lib/core/kit';
+import { usualTarget } from '$lib/core/batch';
+import { factsOf, proposeStyles, style, styleIn, stylesIn, STYLES, usualSaltFor } from '$lib/core/style';
+import { batch, PLACES, sheet, START } from '../support/builders';
+import { near } from '../support/vectors';
+
+const TYPED: StyleTyped = {
+  like: 'pieces',
+  name: 'Long sticks',
+  salt: null,
+  daysFrom: null,
+  daysTo: null,
+  monthsFrom: null,
+  monthsTo: null
+};
+const said = (over: Partial<StyleTyped>, house = NEW_HOUSEHOLD) => styleTyped(house, { ...TYPED, ...over });
+const after = (over: Partial<StyleTyped>, house = NEW_HOUSEHOLD) => {
+  const r = said(over, house);
+  if (!r.ok) throw new Error(r.refusal.code);
+  return evolveHousehold(house, r.value, 0);
+};
+const code = (r: ReturnType<typeof said>) => (r.ok ? '' : `${r.refusal.code} ${r.refusal.field}`);
+
+describe('a way of one’s own to make a style', () => {
+  const table = style('pieces')!;
+  const house = after({ salt: 2.8, daysFrom: 5 });
+  const own = styleIn('pieces_1', house.styles)!;
+  it('has its own salt and days, and the rest of its style', () => {
+    expect(own).toEqual({
+      ...table,
+      id: 'pieces_1',
+      name: 'Long sticks',
+      says: own.says,
+      usualSalt: 0.028,
+      cropSalt: {},
+      counterDays: { from: 5, to: table.counterDays.to }
+    });
+    expect(usualSaltFor(own, ['cucumber-small'])).toBe(0.028);
+    expect(
+      stylesIn(house.styles)
+        .map((s) => s.id)
+        .slice(0, 12)
+    ).toContain('pieces_1');
+    expect(
+      proposeStyles({
+        ...{ stockG: {}, mild: false, crops: [], styles: house.styles },
+        bench: [{ cropId: 'kohlrabi', g: 2000 }]
+      }).map((p) => p.style.id)
+    ).toContain('pieces_1');
+  });
+  it('makes a worksheet, and steps and notes stay the table’s', () => {
+    const w = sheet({
+      styleId: 'pieces_1',
+      styles: house.styles,
+      fraction: 0.028,
+      items: [{ id: 'a', cropId: 'kohlrabi', pickedG: 1400, withTops: false, preparedG: 900 }]
+    });
+    expect(w).toMatchObject({ styleId: 'pieces_1', salting: 'brine' });
+    near(w.ends.equilibrium, 0.028, 1e-9);
+    expect(style('pieces_1')?.steps).toBe(table.steps);
+    expect(styleIn('pieces_2', house.styles)).toBeUndefined();
+  });
+  it('stays within what keeps the style safe', () => {
+    const { salt, counterDays, coldMonths } = table;
+    expect(code(said({ salt: salt.from * 100 - 0.1 }))).toBe('outside-style salt');
+    expect(code(said({ salt: salt.to * 100 + 0.1 }))).toBe('outside-style salt');
+    expect(code(said({ daysFrom: counterDays.from * 0.5 - 0.1 }))).toBe('outside-style daysFrom');
+    expect(code(said({ daysTo: counterDays.to * 2 + 1 }))).toBe('outside-style daysFrom');
+    expect(code(said({ monthsTo: coldMonths.to + 1 }))).toBe('outside-style monthsFrom');
+    for (const s of STYLES) {
+      const edge = {
+        like: s.id,
+        salt: s.salt.from * 100,
+        daysTo: s.counterDays.to,
+        monthsTo: s.coldMonths.to
+      };
+      expect(code(said(edge)), s.id).toBe('');
+    }
+  });
+  it('is refused without a name, with another’s, and of no style', () => {
+    expect(code(said({ name: '' }))).toBe('missing name');
+    expect(code(said({ name: table.name.toUpperCase() }))).toBe('name-taken name');
+    expect(code(said({ name: 'long  sticks' }, house))).toBe('name-taken name');
+    expect(code(said({ like: 'nope' }))).toBe('style-unknown like');
+    expect(code(said({ styleId: 'pieces_9' }))).toBe('style-unknown styleId');
+  });
+  it('dropped, it is not offered any more', () => {
+    const dropped = styleDropped(house, 'pieces_1');
+    if (!dropped.ok) throw new Error();
+    const gone = evolveHousehold(house, dropped.value, 0);
+    expect(stylesIn(gone.styles)).toEqual([...STYLES]);
+    expect(styleDropped(house, 'pieces')).toMatchObject({ refusal: { code: 'style-unknown' } });
+  });
+});
+
+describe('what the style was when a batch began', () => {
+  it('its care, its keeping and its aim go by that, whatever the table says today', () => {
+    const now = START + 3 * 1440;
+    const usual = batch({ styleId: 'pieces' });
+    const facts = {
+      ...factsOf(style('pieces')!),
+      counterDays: { from: 2, to: 9 },
+      coldMonths: { from: 1, to: 2 }
+    };
+    const other = batch({ styleId: 'pieces', style: { ...facts, usualSalt: 0.031 }, items: [] });
+    const window = (b: typeof usual) => counterWindow(b, b.fillings[0]!, PLACES, now)!;
+    expect((window(other).from - START) / 1440).toBeLessThan((window(usual).from - START) / 1440);
+    expect(careTasks(other, PLACES, START + 10 * 1440).map((t) => t.kind)).toContain('toCold');
+    const jar = { ...usual.fillings[0]!, stays: [{ placeId: 'fridge', from: START }] };
+    const best = (b: typeof usual) => keepUntil(b.style, jar, PLACES)!.best;
+    expect(best(other)).toBeLessThan(best(usual));
+    expect(usualTarget(other)).toBe(0.031);
+  });
+});
