@@ -56,7 +56,7 @@ test('a way of one’s own to make a style is named within its safe range, and t
   await page.locator('#style').selectOption({ label: 'Long sticks' });
   await expect(
     page
-      .getByText(/settles at 2\.8 %/)
+      .getByText(/settles at 2\.8\s%/)
       .locator('visible=true')
       .first()
   ).toBeVisible();

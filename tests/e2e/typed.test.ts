@@ -1,4 +1,4 @@
-import { expect, open, say, test } from './support';
+import { clearBench, expect, open, say, test } from './support';
 
 test('what is typed stands, whatever another phone or another form on the page stores meanwhile', async ({
   page,
@@ -58,4 +58,39 @@ test('what is typed while the page looks again is the last word', async ({ page 
   await answered;
   await expect(page.getByText(/1 l clip jar: \d+ owned/)).toBeVisible();
   await expect(name).toHaveValue('Half and the rest');
+});
+
+test('a weight typed back to what the page last heard is told to the house all the same', async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await say(request, 'weigh-in', { commandId: 'back', cropId: 'kohlrabi', weight: '2 kg' });
+  await say(request, 'take-to-bench', { lotId: 'back', weight: '' });
+  await open(page, '/bench');
+  const prepared = page.getByRole('textbox', { name: 'Kohlrabi, prepared' });
+  const stored = () => page.waitForResponse('**/api/v1/weigh-prepared');
+  let [heard, old] = ['', false];
+  let go = () => {};
+  const gate = new Promise<void>((open) => (go = open));
+  await page.route('**/__data.json*', async (route) => {
+    const answer = old ? undefined : await route.fetch();
+    if (answer) heard = await answer.text();
+    else await gate;
+    await route.fulfill({ body: heard, contentType: 'application/json' });
+  });
+  const looked = page.waitForResponse('**/__data.json*');
+  const first = stored();
+  await prepared.fill('1400 g');
+  await first;
+  await looked;
+  // From here on the page hears what was: as on a line on which an answer was overtaken.
+  old = true;
+  const second = stored();
+  await prepared.fill('700 g');
+  await second;
+  const third = stored();
+  await prepared.fill('1400 g');
+  go();
+  expect((await third).request().postData()).toContain('1400 g');
 });

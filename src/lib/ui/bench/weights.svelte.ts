@@ -12,6 +12,9 @@ export class PreparedWeights {
   /** What is not here is as the house knows it. */
   private readonly typed = new SvelteMap<string, string>();
   private readonly refused = new SvelteMap<string, Problem>();
+  /** What the house was told last while more was typed: what the page shows of it may be older. */
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity
+  private readonly told = new Map<string, string>();
 
   constructor(
     private readonly outbox: Outbox,
@@ -36,7 +39,8 @@ export class PreparedWeights {
     const lot = this.lots().find((l) => l.id === lotId);
     const said = this.typed.get(lotId);
     if (!lot || said === undefined || !readable(lot, said, this.ways())) return null;
-    if (this.differs(lot)) {
+    const known = this.told.get(lotId) ?? lot.prepared?.said ?? '';
+    if (said.trim() !== known.trim()) {
       const sent = await send('weigh-prepared', {
         lotId,
         bench: lot.bench,
@@ -47,10 +51,14 @@ export class PreparedWeights {
         if (!sent.gone) this.refused.set(lotId, sent.problem);
         return sent;
       }
+      this.told.set(lotId, said);
       await lookAgain();
     }
     // Once the house knows it, the house says it: so that two phones on one bench see each other.
-    if (this.typed.get(lotId) === said) this.typed.delete(lotId);
+    if (this.typed.get(lotId) === said) {
+      this.typed.delete(lotId);
+      this.told.delete(lotId);
+    }
     return null;
   }
 
@@ -67,7 +75,7 @@ export class PreparedWeights {
 
   /** As the house knows it again: for one pick, or for all. */
   forget(lotId?: string): void {
-    for (const map of [this.typed, this.refused])
+    for (const map of [this.typed, this.refused, this.told])
       if (lotId === undefined) map.clear();
       else map.delete(lotId);
   }
