@@ -73,7 +73,7 @@
         >{/if}
     {:else}{relativeTime(task.due, house.now)}{/if}
   </p>
-  <div class="flex items-center justify-end gap-1 @xl:justify-start">
+  <div class="flex flex-wrap items-center justify-end gap-1 @xl:justify-start">
     {#if logged}
       <Button outline={!due} onclick={() => batch && dialogs.show(logged[0], batch)}>{logged[1]}…</Button>
       {#if due && task.kind !== 'toCold'}
