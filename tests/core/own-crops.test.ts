@@ -113,6 +113,38 @@ describe('a crop of the household’s own', () => {
     expect(code(said({ cropId: 'kohlrabi_7' }))).toBe('crop-unknown cropId');
     expect(code(said({ weight: 'heavy' }))).toMatch(/weight$/);
   });
+  it('has no name that a dose or a card takes for something else', () => {
+    for (const name of [
+      'Water',
+      'salt',
+      'Sea salt',
+      'Kosher',
+      'brine',
+      'Vegetables',
+      'Head',
+      'Cup',
+      'Litre',
+      'jar'
+    ])
+      expect(code(said({ name })), name).toBe('name-means-else name');
+    for (const name of ['12', '2 kg', 'Half', 'Soup', 'Total', 'Handful', 'Fish sauce', 'Whey', 'and', '!!'])
+      expect(code(said({ name })), name).toBe('name-means-else name');
+    for (const name of [
+      'Yard-long bean',
+      'Water spinach',
+      'Sea kale',
+      'Salsify',
+      'Oca',
+      'Ñora',
+      'Яблоко',
+      'Cup plant'
+    ])
+      expect(code(said({ name })), name).toBe('');
+    // What was understood before is understood alike, whatever crops there are.
+    const many = after({ name: 'Water spinach' }, after({ name: 'Sea kale' }));
+    const dose = readDose('50 g sea salt to 1 l of water', waysOf(many));
+    expect(dose.ok && dose.value.map((r) => r.base)).toEqual(['water']);
+  });
   it('dropped, it is no longer offered and keeps its name; said again it is back', () => {
     const dropped = cropDropped(house, 'kohlrabi_1');
     const gone = evolveHousehold(house, dropped.ok ? dropped.value : never(), 0);

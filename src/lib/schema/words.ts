@@ -47,6 +47,10 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'not-a-choice': ['That is not one of the choices.', 'Choose one that is shown.'],
   'too-many': ['That is too many at once.', 'Do it in two goes.'],
   'day-strange': ['That is not a day.', 'Write it like 2026-09-12.'],
+  'name-means-else': (v) => [
+    `“${v.name}” means something else in a dose or on a card.`,
+    'Choose a name that says which crop it is.'
+  ],
   'name-taken': (v) => [`“${v.name}” is there already.`, 'Choose another name, or change that one.'],
   'day-long-ago': (v) => [`That is more than ${v.years} years ago.`, 'Look at the year again.'],
   'day-ahead': ['That day is still to come.', 'Choose today or an earlier day.'],

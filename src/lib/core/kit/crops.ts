@@ -1,5 +1,5 @@
 import { crop, CROPS, likeOf, nextLike, type CropSaid, type Cut } from '../produce/index';
-import { bareMass, readWeight } from '../reading/index';
+import { bareMass, readDose, readQuantity, readWeight, saltyNamed, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { cropsOf, waysOf, type Household, type HouseholdEvent } from './kit';
 import { ofThatName } from './names';
@@ -31,14 +31,15 @@ export function cropTyped(house: Household, said: CropTyped): Outcome<HouseholdE
   if (!table) return refuse('crop-unknown', { field: said.cropId === undefined ? 'like' : 'cropId' });
   if (said.cropId !== undefined && !crop(said.cropId, known))
     return refuse('crop-unknown', { field: 'cropId' });
+  const ways = waysOf(house);
   const id = said.cropId ?? nextLike(table.id, house.crops);
   const name = id === table.id ? '' : said.name;
   if (id !== table.id) {
     if (name === '') return refuse('missing', { field: 'name' });
     const same = ofThatName([...known, ...CROPS], name);
     if (same && same.id !== id) return refuse('name-taken', { field: 'name', values: { name: same.name } });
+    if (meansElse(name, ways)) return refuse('name-means-else', { field: 'name', values: { name } });
   }
-  const ways = waysOf(house);
   const piece = said.weight === '' ? null : readWeight(said.weight, 'weight', ways, bareMass(ways));
   if (piece && !piece.ok) return piece;
   const share = (percent: number | null) => (percent === null ? null : Math.round(percent * 1e4) / 1e6);
@@ -57,6 +58,23 @@ export function cropTyped(house: Household, said: CropTyped): Outcome<HouseholdE
   };
   const nothing = Object.entries(data).every(([k, v]) => k === 'id' || v === null || v === '' || v === false);
   return nothing ? refuse('missing', { field: 'water' }) : done({ type: 'cropSaid', data });
+}
+
+/**
+ * Whether a dose or a card would take the name for something that is no crop: water, salt, a jar, a cup, fish sauce. A crop
+ * of that name would make other amounts of what was always understood. Example: "water" means else, "water spinach" does not.
+ */
+export function meansElse(name: string, ways: Ways): boolean {
+  const table = { ...ways, crops: [] };
+  if (!/\p{L}/u.test(name) || /^\d/.test(name) || saltyNamed(name)) return true;
+  // A salt, whatever it is called.
+  if (readDose(`10 g ${name} to 1 kg cabbage`, table).ok) return true;
+  if (/\s/.test(name)) return false;
+  const unit = (['mass', 'volume', 'length'] as const).some(
+    (kind) => readQuantity(`1 ${name}`, { kind, system: ways.system }).ok
+  );
+  const said = readDose(`10 g to 1 kg of ${name}`, table);
+  return unit || said.ok || said.refusal.code !== 'dose-word-unknown';
 }
 
 /** A corrected crop back to the table; one of the household's own no longer offered, though what was made of it keeps its name. */

@@ -85,6 +85,7 @@ export const REFUSAL_CODES = [
   'more-than-fits',
   'more-than-there-is',
   'name-long',
+  'name-means-else',
   'name-taken',
   'negative',
   'no-brine-here',

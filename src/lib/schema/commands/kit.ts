@@ -87,7 +87,7 @@ export const KIT = {
   'set-crop': command(
     setCropSchema,
     named.extend({ cropId: z.string() }),
-    [...AMOUNT, 'crop-unknown', 'name-taken'],
+    [...AMOUNT, 'crop-unknown', 'name-taken', 'name-means-else'],
     (a) => `${a.name} noted`
   ),
   'drop-crop': command(dropCropSchema, named, ['crop-unknown'], (a) => `${a.name}: as the table has it`),
