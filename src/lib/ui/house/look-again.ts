@@ -6,6 +6,15 @@ let last: Promise<void> = Promise.resolve();
 let waiting: Promise<void> | undefined;
 
 /**
+ * The page that was being opened is there, or its opening was cut short. The router says so a task later: who asked again
+ * at once, of an opening that was cut short for another, would never let that other come to its end.
+ */
+async function opened(opening: Promise<void>): Promise<void> {
+  await opening.catch(() => undefined);
+  await new Promise((later) => setTimeout(later));
+}
+
+/**
  * Asks the house anew for what the page shows; done when the page shows it. While another page is being opened it waits
  * until that is there: the router would drop the opening for the asking, and the hand that tapped would stay where it
  * was. One asking at a time: the router calls an asking done, unanswered, once a second one begins. Whoever asks while
@@ -15,7 +24,7 @@ export function lookAgain(): Promise<void> {
   waiting ??= last.then(async () => {
     waiting = undefined;
     do {
-      while (navigating.complete) await navigating.complete.catch(() => undefined);
+      while (navigating.complete) await opened(navigating.complete);
       await keepTyped(invalidateAll);
       // A page that began to open meanwhile has cut the asking short.
     } while (navigating.complete);
