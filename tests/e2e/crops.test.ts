@@ -51,6 +51,16 @@ test('a way of one’s own to make a style is named within its safe range, and t
   await ways.getByLabel('Salt, %').fill('2.8');
   await ways.getByRole('button', { name: 'Save' }).click();
   await expect(ways.getByText('pieces in brine; 2.8 % salt')).toBeVisible();
+  // Saved again as it stands, it is as it was: nothing is rounded on the way through the form.
+  const change = ways.getByRole('button', { name: 'Change Long sticks' });
+  await change.click();
+  await ways.getByLabel('Salt, %').fill('2.75');
+  await ways.getByRole('button', { name: 'Save' }).click();
+  await change.click();
+  await expect(ways.getByLabel('Salt, %')).toHaveValue('2.75');
+  await ways.getByLabel('Salt, %').fill('2.8');
+  await ways.getByRole('button', { name: 'Save' }).click();
+  await expect(change).toBeVisible();
   await page.goto('/bench');
   await page.locator('body[data-alive]').waitFor();
   await page.locator('#style').selectOption({ label: 'Long sticks' });

@@ -1,8 +1,10 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { asCrop, crop, CROPS, CUTS, likeOf, type Crop, type CropSaid } from '$lib/core/produce';
-  import { writePercent } from '$lib/core/quantity';
-  import { PIECE_NAMES } from '$lib/core/reading';
+  import { UNITS, writePercent } from '$lib/core/quantity';
+  import { bareMass, PIECE_NAMES } from '$lib/core/reading';
+  import type { FieldOf } from '$lib/schema/commands';
+  import type { Problem } from '$lib/schema/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -23,10 +25,25 @@
   function edit(kind: Editing['kind'], said: CropSaid | null): void {
     editing = { kind, said };
     like = said ? likeOf(said.id) : '';
-    weight = said?.pieceG ? house.mass(said.pieceG) : '';
+    weight = said?.pieceG ? exactly(said.pieceG) : '';
   }
+  /** As it was typed: what is saved unchanged must not change. */
   const number = (x: number | null | undefined, times = 1) =>
-    x === null || x === undefined ? '' : String(Math.round(x * times * 10) / 10);
+    x === null || x === undefined ? '' : String(Math.round(x * times * 1e4) / 1e4);
+  const exactly = (g: number) =>
+    bareMass(house.ways) === 'g' ? `${number(g)} g` : `${number(g / UNITS.oz.factor)} oz`;
+  type Figure = readonly [name: FieldOf<'set-crop'>, label: string, value: string, table: string];
+  const shares = (kind: Editing['kind'], said: CropSaid | null, was: Crop): Figure[] => [
+    ['water', 'Water, %', number(said?.moisture, 100), `table ${number(was.moisture, 100)}`],
+    ...(kind === 'own'
+      ? [['sugar', 'Sugar, %, if you know it', number(said?.sugar, 100), 'kept with the crop'] as const]
+      : []),
+    ['trim', 'Prepared out of picked, %', number(said?.trim, 100), `table ${number(was.trim, 100)}`]
+  ];
+  const days = (said: CropSaid | null, was: Crop): Figure[] => [
+    ['keepRoom', 'Keeps raw in the kitchen, days', number(said?.keepRoom), `table ${was.keepRoom}`],
+    ['keepCold', `In a bag at ${house.temp(4)}, days`, number(said?.keepCold), `table ${was.keepCold}`]
+  ];
   const percent = (x: number) => writePercent(x, Math.abs(x * 100 - Math.round(x * 100)) < 0.05 ? 0 : 1);
   /** What is said of a crop, each beside the table's own figure. */
   function figures(said: CropSaid): { what: string; says: string; table: string }[] {
@@ -44,6 +61,20 @@
     return rows.filter(([is]) => is).map(([, what, of]) => ({ what, says: of(now), table: of(was) }));
   }
 </script>
+
+{#snippet figure(all: Figure[], problemAt: (field: FieldOf<'set-crop'>) => Problem | undefined)}
+  {#each all as [name, label, value, table] (name)}
+    <TextField
+      {label}
+      id="c-{name}"
+      {name}
+      inputmode="decimal"
+      problem={problemAt(name)}
+      {value}
+      placeholder={table}
+    />
+  {/each}
+{/snippet}
 
 {#snippet editor({ kind, said }: Editing)}
   <ActionForm
@@ -84,33 +115,7 @@
             how it is cut, packs and keeps, and what is said of it.{:else}What you leave empty stays as the
             table has it.{/if}
         </p>
-        <TextField
-          label="Water, %"
-          id="c-water"
-          name="water"
-          inputmode="decimal"
-          problem={problemAt('water')}
-          value={number(said?.moisture, 100)}
-          placeholder="table {number(shipped.moisture, 100)}"
-        />
-        {#if kind === 'own'}<TextField
-            label="Sugar, %, if you know it"
-            id="c-sugar"
-            name="sugar"
-            inputmode="decimal"
-            problem={problemAt('sugar')}
-            value={number(said?.sugar, 100)}
-            placeholder="kept with the crop"
-          />{/if}
-        <TextField
-          label="Prepared out of picked, %"
-          id="c-trim"
-          name="trim"
-          inputmode="decimal"
-          problem={problemAt('trim')}
-          value={number(said?.trim, 100)}
-          placeholder="table {number(shipped.trim, 100)}"
-        />
+        {@render figure(shares(kind, said, shipped), problemAt)}
         <ChoiceField
           label="Counted by the"
           id="c-piece"
@@ -129,24 +134,7 @@
           placeholder="table {house.mass(shipped.pieceG)}"
           problem={problemAt('weight')}
         />
-        <TextField
-          label="Keeps raw in the kitchen, days"
-          id="c-room"
-          name="keepRoom"
-          inputmode="numeric"
-          problem={problemAt('keepRoom')}
-          value={number(said?.keepRoom)}
-          placeholder="table {shipped.keepRoom}"
-        />
-        <TextField
-          label="In a bag at {house.temp(4)}, days"
-          id="c-cold"
-          name="keepCold"
-          inputmode="numeric"
-          problem={problemAt('keepCold')}
-          value={number(said?.keepCold)}
-          placeholder="table {shipped.keepCold}"
-        />
+        {@render figure(days(said, shipped), problemAt)}
         <ChoiceField
           label="Usually cut"
           id="c-cut"

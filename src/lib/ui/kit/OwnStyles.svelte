@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { plain, writePercent } from '$lib/core/quantity';
-  import { style, styleLike, STYLES, type Range, type StyleSaid } from '$lib/core/style';
+  import { style, styleLike, STYLES, type Range, type Style, type StyleSaid } from '$lib/core/style';
+  import type { FieldOf } from '$lib/schema/commands';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -18,7 +19,21 @@
     editing = said;
     like = said === 'new' ? '' : styleLike(said.id);
   }
-  const number = (x: number | undefined) => (x === undefined ? '' : String(Math.round(x * 10) / 10));
+  /** As it was typed: what is saved unchanged must not change. */
+  const number = (x: number | undefined) => (x === undefined ? '' : String(Math.round(x * 1e4) / 1e4));
+  type Figure = readonly [name: FieldOf<'set-style'>, label: string, value: string, of: string];
+  const figures = (said: StyleSaid | null, of: Style): Figure[] => [
+    [
+      'salt',
+      `Salt, %, within ${range({ from: of.salt.from * 100, to: of.salt.to * 100 })}`,
+      number(said?.usualSalt == null ? undefined : said.usualSalt * 100),
+      plain(of.usualSalt * 100, 1)
+    ],
+    ['daysFrom', 'Counter, from day', number(said?.counterDays?.from), String(of.counterDays.from)],
+    ['daysTo', 'to day', number(said?.counterDays?.to), String(of.counterDays.to)],
+    ['monthsFrom', 'Cold, best, months', number(said?.coldMonths?.from), String(of.coldMonths.from)],
+    ['monthsTo', 'at the longest', number(said?.coldMonths?.to), String(of.coldMonths.to)]
+  ];
   const range = (of: Range) => `${plain(of.from, 1)}–${plain(of.to, 1)}`;
   const says = (s: StyleSaid) =>
     [
@@ -59,55 +74,18 @@
         <p class="text-sm text-quiet sm:col-span-2">
           Steps, cuts and the day by which pH must have fallen stay as the style has them.
         </p>
-        <TextField
-          label="Salt, %, within {plain(table.salt.from * 100, 1)}–{plain(table.salt.to * 100, 1)}"
-          id="y-salt"
-          name="salt"
-          inputmode="decimal"
-          problem={problemAt('salt')}
-          value={number(said?.usualSalt ? said.usualSalt * 100 : undefined)}
-          placeholder="style {plain(table.usualSalt * 100, 1)}"
-        />
-        <div class="grid grid-cols-2 gap-3">
+        {#each figures(said, table) as [name, label, value, of] (name)}
           <TextField
-            label="Counter, from day"
-            id="y-from"
-            name="daysFrom"
-            inputmode="numeric"
-            problem={problemAt('daysFrom')}
-            value={number(said?.counterDays?.from)}
-            placeholder="style {table.counterDays.from}"
+            {label}
+            id="y-{name}"
+            {name}
+            inputmode="decimal"
+            problem={problemAt(name)}
+            {value}
+            placeholder="style {of}"
+            class={name === 'salt' ? 'sm:col-span-2' : ''}
           />
-          <TextField
-            label="to day"
-            id="y-to"
-            name="daysTo"
-            inputmode="numeric"
-            problem={problemAt('daysTo')}
-            value={number(said?.counterDays?.to)}
-            placeholder="style {table.counterDays.to}"
-          />
-        </div>
-        <div class="grid grid-cols-2 gap-3">
-          <TextField
-            label="Cold, best, months"
-            id="y-best"
-            name="monthsFrom"
-            inputmode="numeric"
-            problem={problemAt('monthsFrom')}
-            value={number(said?.coldMonths?.from)}
-            placeholder="style {table.coldMonths.from}"
-          />
-          <TextField
-            label="at the longest"
-            id="y-latest"
-            name="monthsTo"
-            inputmode="numeric"
-            problem={problemAt('monthsTo')}
-            value={number(said?.coldMonths?.to)}
-            placeholder="style {table.coldMonths.to}"
-          />
-        </div>
+        {/each}
       {/if}
       <div class="flex gap-3 sm:col-span-2">
         <Button type="submit" outline disabled={busy}>Save</Button><button
