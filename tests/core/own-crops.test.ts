@@ -113,6 +113,18 @@ describe('a crop of the household’s own', () => {
     expect(code(said({ cropId: 'kohlrabi_7' }))).toBe('crop-unknown cropId');
     expect(code(said({ weight: 'heavy' }))).toMatch(/weight$/);
   });
+  it('named again after it was dropped it comes back; a plural is the crop it is of', () => {
+    const dropped = cropDropped(house, 'kohlrabi_1');
+    const empty = evolveHousehold(house, dropped.ok ? dropped.value : never(), 0);
+    const again = after({ name: 'yacon', water: 86 }, empty);
+    expect(again.crops).toHaveLength(1);
+    expect(crop('kohlrabi_1', cropsOf(again))).toMatchObject({ name: 'yacon', moisture: 0.86 });
+    // Like something else it is another, and the one that is offered is meant.
+    const other = after({ like: 'turnip', name: 'Yacon' }, empty);
+    expect(cropNamed('yacon', cropsOf(other))?.id).toBe('turnip_1');
+    expect(code(said({ name: 'Carrots' }))).toBe('name-taken name');
+    expect(code(said({ like: 'kohlrabi_1' }))).toBe('crop-unknown like');
+  });
   it('has no name that a dose or a card takes for something else', () => {
     for (const name of [
       'Water',

@@ -92,6 +92,8 @@ describe('a way of one’s own to make a style', () => {
     if (!dropped.ok) throw new Error();
     const gone = evolveHousehold(house, dropped.value, 0);
     expect(stylesIn(gone.styles)).toEqual([...STYLES]);
+    expect(code(said({}, gone))).toBe('');
+    expect(code(said({ like: 'pieces_1' }))).toBe('style-unknown like');
     expect(styleDropped(house, 'pieces')).toMatchObject({ refusal: { code: 'style-unknown' } });
   });
 });

@@ -1,5 +1,13 @@
 import { crop, CROPS, likeOf, nextLike, type CropSaid, type Cut } from '../produce/index';
-import { bareMass, readDose, readQuantity, readWeight, saltyNamed, type Ways } from '../reading/index';
+import {
+  bareMass,
+  cropNamed,
+  readDose,
+  readQuantity,
+  readWeight,
+  saltyNamed,
+  type Ways
+} from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { cropsOf, waysOf, type Household, type HouseholdEvent } from './kit';
 import { ofThatName } from './names';
@@ -27,16 +35,20 @@ export interface CropTyped {
  */
 export function cropTyped(house: Household, said: CropTyped): Outcome<HouseholdEvent & { type: 'cropSaid' }> {
   const known = cropsOf(house);
-  const table = CROPS.find((c) => c.id === likeOf(said.cropId ?? said.like));
+  const table = CROPS.find((c) => c.id === (said.cropId === undefined ? said.like : likeOf(said.cropId)));
   if (!table) return refuse('crop-unknown', { field: said.cropId === undefined ? 'like' : 'cropId' });
   if (said.cropId !== undefined && !crop(said.cropId, known))
     return refuse('crop-unknown', { field: 'cropId' });
   const ways = waysOf(house);
-  const id = said.cropId ?? nextLike(table.id, house.crops);
+  // One that is no longer offered comes back by its name.
+  const before = said.cropId === undefined ? ofThatName(gone(house, table.id), said.name) : undefined;
+  const id = said.cropId ?? before?.id ?? nextLike(table.id, house.crops);
   const name = id === table.id ? '' : said.name;
   if (id !== table.id) {
     if (name === '') return refuse('missing', { field: 'name' });
-    const same = ofThatName([...known, ...CROPS], name);
+    const offered = known.filter((c) => !c.retired);
+    const alone = /\s/.test(name) ? undefined : cropNamed(name, offered);
+    const same = ofThatName([...offered, ...CROPS], name) ?? alone;
     if (same && same.id !== id) return refuse('name-taken', { field: 'name', values: { name: same.name } });
     if (meansElse(name, ways)) return refuse('name-means-else', { field: 'name', values: { name } });
   }
@@ -59,6 +71,9 @@ export function cropTyped(house: Household, said: CropTyped): Outcome<HouseholdE
   const nothing = Object.entries(data).every(([k, v]) => k === 'id' || v === null || v === '' || v === false);
   return nothing ? refuse('missing', { field: 'water' }) : done({ type: 'cropSaid', data });
 }
+
+const gone = (house: Household, like: string) =>
+  house.crops.filter((c) => c.retired && likeOf(c.id) === like && c.id !== like);
 
 /**
  * Whether a dose or a card would take the name for something that is no crop: water, salt, a jar, a cup, fish sauce. A crop

@@ -29,13 +29,13 @@ export function styleTyped(
   said: StyleTyped
 ): Outcome<HouseholdEvent & { type: 'styleSaid' }> {
   const field: FieldName = said.styleId === undefined ? 'like' : 'styleId';
-  const table = style(said.styleId ?? said.like);
+  const table = said.styleId === undefined ? STYLES.find((s) => s.id === said.like) : style(said.styleId);
   if (!table) return refuse('style-unknown', { field });
   if (said.styleId !== undefined && !house.styles.some((s) => s.id === said.styleId))
     return refuse('style-unknown', { field });
   if (said.name === '') return refuse('missing', { field: 'name' });
   const id = said.styleId ?? next(table, house);
-  const same = ofThatName([...STYLES, ...house.styles], said.name);
+  const same = ofThatName([...STYLES, ...house.styles.filter((s) => !s.retired)], said.name);
   if (same && same.id !== id) return refuse('name-taken', { field: 'name', values: { name: same.name } });
   const salt = said.salt === null ? null : Math.round(said.salt * 1e4) / 1e6;
   if (salt !== null && (salt < table.salt.from - 1e-9 || salt > table.salt.to + 1e-9))

@@ -71,6 +71,7 @@ export function tokensOf(text: string, own: OwnCrops): Token[] {
   const names = own
     .map((c) => ({ crop: c, words: plain(c.name).split(' ') }))
     .filter(({ words }) => words.join('') !== '')
+    .sort((a, b) => Number(a.crop.retired ?? false) - Number(b.crop.retired ?? false))
     .sort((a, b) => b.words.length - a.words.length);
   return all.map((t, at) => {
     const found = t.kind === 'word' ? names.find(({ words }) => begins(all, at, words)) : undefined;
