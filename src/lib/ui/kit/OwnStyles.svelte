@@ -30,9 +30,9 @@
       plain(of.usualSalt * 100, 1)
     ],
     ['daysFrom', 'Counter, from day', number(said?.counterDays?.from), String(of.counterDays.from)],
-    ['daysTo', 'to day', number(said?.counterDays?.to), String(of.counterDays.to)],
+    ['daysTo', 'Counter, to day', number(said?.counterDays?.to), String(of.counterDays.to)],
     ['monthsFrom', 'Cold, best, months', number(said?.coldMonths?.from), String(of.coldMonths.from)],
-    ['monthsTo', 'at the longest', number(said?.coldMonths?.to), String(of.coldMonths.to)]
+    ['monthsTo', 'Cold, at the longest, months', number(said?.coldMonths?.to), String(of.coldMonths.to)]
   ];
   const range = (of: Range) => `${plain(of.from, 1)}–${plain(of.to, 1)}`;
   const says = (s: StyleSaid) =>

@@ -1,0 +1,2 @@
+import { numbers } from '../ui/words';
+export const bad = numbers;
