@@ -1,2 +1,0 @@
-import { numbers } from '../ui/words';
-export const bad = numbers;
