@@ -30,6 +30,7 @@ for (const size of SIZES) {
       await prepared.fill(said);
       // The same core computes it on the server, which is the one that counts.
       const choice = {
+        bench: 'bench',
         styleId: 'shredded',
         fraction: 0.022,
         saltKindId: 'sea-fine',

@@ -4,7 +4,7 @@ import { itemOf } from '$lib/core/kitchen';
 import { FIRST_BENCH, lyingOn } from '$lib/core/lot';
 import { worksheet } from '$lib/core/worksheet';
 import { batches, lots, rebuildAll } from '$lib/server/repos';
-import { benchDraft, kitchenFor, makingsOf, saveBenchDraft } from '$lib/server/usecases';
+import { benchDraft, computeWorksheet, kitchenFor, makingsOf, saveBenchDraft } from '$lib/server/usecases';
 import { worksheetInput } from '$lib/server/usecases/bench';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 
@@ -129,6 +129,20 @@ describe('makings side by side', () => {
         counts: JSON.stringify({ 'clip-1000.clamped': 2 })
       })
     ).toMatchObject({ codes: ['jars-not-free'] });
+  });
+
+  it('a worksheet asked for a bench is the one that the page of that bench shows', async () => {
+    await lay(FIRST_BENCH, '3 kg', '2.4 kg');
+    const shown = await look(FIRST_BENCH);
+    const asked = async (bench: { bench?: string }) => {
+      const items = [{ cropId: 'cabbage-white', picked: '3 kg', prepared: '2.4 kg' }];
+      const made = await computeWorksheet(house, { ...CHOICE, ...bench, items });
+      return made.ok ? made.value.chosen.counts : {};
+    };
+    expect(await asked({ bench: FIRST_BENCH })).toEqual(shown);
+    const elsewhere = await asked({});
+    for (const [jarId, n] of Object.entries(shown))
+      expect((elsewhere[jarId] ?? 0) + n).toBeLessThanOrEqual(await free(FIRST_BENCH, jarId));
   });
 
   it('what holds is free again once it is put back, and undone starts put their picks back where they lay', async () => {

@@ -88,6 +88,8 @@ export const benchChoiceSchema = z.object({
 
 /** Compute without storing: things as weighed, by crop. */
 export const worksheetSchema = benchChoiceSchema.extend({
+  /** The bench it is asked for: what that one holds is free to it. Left out: none of them, and what they hold is not free. */
+  bench: id.optional(),
   items: z
     .array(z.object({ cropId: id, picked: maybeWeightText, prepared: maybeWeightText, withTops: ticked }), {
       error: no('missing')

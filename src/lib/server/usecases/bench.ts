@@ -134,7 +134,7 @@ export async function computeWorksheet(house: House, input: unknown): Promise<Re
   const parsed = worksheetSchema.safeParse(input);
   if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
   const today = dayOfWall(wallOf(house.clock.now(), house.zone));
-  const kitchen = await kitchenFor(house.db, today, ELSEWHERE);
+  const kitchen = await kitchenFor(house.db, today, parsed.data.bench ?? ELSEWHERE);
   const read = parsed.data.items.map((item, i) => readItem(item, i, waysOf(kitchen.household)));
   const refusals = read.flatMap((r) => (r.ok ? [] : [r.refusal]));
   if (refusals.length > 0) return { ok: false, refusals };
