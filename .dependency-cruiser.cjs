@@ -5,7 +5,7 @@
  */
 /** The concepts of core in their order: each may look at those before it, at none behind. */
 const CONCEPTS = [
-  ...['calendar', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
+  ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
   ...['correct', 'produce', 'safety', 'salt', 'reading', 'style', 'vessel', 'lot'],
   ...['kit', 'pantry', 'recipe', 'worksheet', 'batch', 'care', 'kitchen', 'larder']
 ];

@@ -40,7 +40,7 @@ describe('examples in the docstrings', () => {
   });
   it('a jar’s water phase', () => {
     const b = batch();
-    near(phaseOfJar(b, b.fillings[0]!, 0.022).massG, 849.8, 1e-4);
+    near(phaseOfJar(b.fillings[0]!, 0.022).massG, 849.8, 1e-4);
     expect(freeBrineG(b.fillings[0]!)).toBeGreaterThan(50);
     expect(usualTarget(b)).toBe(0.022);
     expect(evenHoursOf(b, b.startedAt)).toBe(1);

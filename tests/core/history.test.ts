@@ -26,7 +26,8 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       note: '',
       knowing: [],
       items: [],
-      style: FIRST
+      style: FIRST,
+      fillings: []
     }
   ],
   [
@@ -47,14 +48,15 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       note: 'dill',
       knowing: ['salt-too-weak', 'warm'],
       items: [],
-      style: FIRST
+      style: FIRST,
+      fillings: []
     }
   ],
   [
     BATCH_UPCASTS,
     'entered',
     { name: 'Stood there' },
-    { name: 'Stood there', brineSaid: false, items: [], style: FIRST }
+    { name: 'Stood there', brineSaid: false, items: [], style: FIRST, fillings: [] }
   ],
   [
     BATCH_UPCASTS,
@@ -63,7 +65,38 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
     {
       brineSaid: false,
       items: [{ cropId: 'kohlrabi', preparedG: 900, moisture: 0.91, density: 0.99, pack: 'spear' }],
-      style: FIRST
+      style: FIRST,
+      fillings: []
+    }
+  ],
+  [
+    BATCH_UPCASTS,
+    'entered',
+    {
+      brineSaid: false,
+      equilibrium: 0.025,
+      items: [{ lotId: 'l', cropId: 'kohlrabi', preparedG: 900 }],
+      fillings: [{ id: 'f', vegG: 450, contentsG: 900, startG: 450 }]
+    },
+    {
+      brineSaid: false,
+      equilibrium: 0.025,
+      items: [
+        { lotId: 'l', cropId: 'kohlrabi', preparedG: 900, moisture: 0.91, density: 0.99, pack: 'spear' }
+      ],
+      style: FIRST,
+      fillings: [
+        {
+          id: 'f',
+          startG: 450,
+          // What was told apart is as heavy as what was not, and salty as the batch was.
+          parts: [
+            { from: 'pick:l', what: { dryG: 40.5, juiceG: 409.5, brineG: 0, saltG: 0 } },
+            { from: 'water', what: { dryG: 0, juiceG: 0, brineG: 428.5125, saltG: 0 } },
+            { from: 'salt', what: { dryG: 0, juiceG: 0, brineG: 0, saltG: 21.4875 } }
+          ]
+        }
+      ]
     }
   ],
   [
@@ -98,7 +131,8 @@ describe('events keep their history', () => {
       ...full,
       knowing: [],
       items: [],
-      style: FIRST
+      style: FIRST,
+      fillings: []
     });
   });
   it('every step has a fixture, and today’s shape passes through untouched', () => {

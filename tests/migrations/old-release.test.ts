@@ -8,7 +8,8 @@ import { FIRST_BENCH } from '$lib/core/lot';
 import { keepShape, lots } from '$lib/server/repos';
 import { openDatabase } from '$lib/server/db/open';
 import { benchDraft, makingsOf } from '$lib/server/usecases';
-import type { BatchItem } from '$lib/core/batch';
+import { leftG, salinityOf, type Batch, type BatchItem, type Filling } from '$lib/core/batch';
+import { massOf, salinityIn, solidsOf } from '$lib/core/contents';
 import { factsOf, style } from '$lib/core/style';
 import { put } from '../support/builders';
 import { START } from '../support/good';
@@ -36,6 +37,25 @@ interface Row {
 /** What that release looked up in its table, a batch keeps. */
 const keptCrops = (items: BatchItem[]) =>
   items.map((i) => ({ ...i, ...put(i.cropId, i.preparedG, i.lotId), name: i.name }));
+/** It kept two weights of a jar, and what was left. */
+interface OldJar {
+  readonly vegG: number;
+  readonly contentsG: number;
+  readonly leftG: number;
+  readonly startG: number;
+  readonly equilibrium?: number;
+}
+const milligrams = (g: number) => Math.round(g * 100) / 100;
+const rounded = ({ vegG, contentsG, leftG, startG, equilibrium, ...f }: OldJar) => ({
+  ...f,
+  ...(equilibrium === undefined ? {} : { equilibrium: Math.round(equilibrium * 1e5) / 1e5 }),
+  startG: milligrams(startG),
+  vegG: milligrams(vegG),
+  contentsG: milligrams(contentsG),
+  leftG: milligrams(leftG)
+});
+const asTwoWeights = ({ full, holds, ...f }: Filling) =>
+  rounded({ ...f, vegG: solidsOf(full), contentsG: massOf(full), leftG: massOf(holds) });
 /** As that release had derived it. */
 function before(): Row[] {
   const db = new Database(file, { readonly: true });
@@ -59,14 +79,20 @@ describe('a database of the release before', () => {
         expect(is, stream).toMatchObject(rest);
         expect(is.benchG).toBe(benchG);
         expect(is.benches).toEqual((benchG as number) > 0 ? { [FIRST_BENCH]: { g: benchG, prepared } } : {});
-      } else if (stream.startsWith('batch:'))
-        expect(is, stream).toEqual({
-          ...was,
+      } else if (stream.startsWith('batch:')) {
+        const { fillings, portions, ...rest } = is as unknown as Batch;
+        const { fillings: jars, portions: eaten, ...old } = was;
+        expect(rest, stream).toEqual({
+          ...old,
           knowing: [],
           items: keptCrops(was.items as BatchItem[]),
           style: factsOf(style(was.styleId as string)!)
         });
-      else
+        expect(fillings.map(asTwoWeights), stream).toEqual((jars as OldJar[]).map(rounded));
+        for (const f of fillings.filter((f) => leftG(f) > 0))
+          expect(salinityIn(f.holds)).toBeCloseTo(salinityOf({ equilibrium: rest.equilibrium }, f) ?? 0, 6);
+        expect(portions.map(({ what: _, ...p }) => p)).toEqual(eaten);
+      } else
         expect(is, stream).toEqual(stream.startsWith('household:') ? { ...was, crops: [], styles: [] } : was);
     }
     expect((await benchDraft(db, FIRST_BENCH)).name).toBe('Half made');

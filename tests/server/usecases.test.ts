@@ -1,6 +1,6 @@
 import { FIRST_BENCH } from '$lib/core/lot';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { standing } from '$lib/core/batch';
+import { leftG, shareLeft, standing } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { rebuildAll, batches, household, lots, pantry } from '$lib/server/repos';
@@ -215,7 +215,7 @@ describe('from pick to eaten', () => {
       saltPercent: '2,2'
     });
     const b = await load(r.ok ? r.commandId : '');
-    expect(b.fillings.map((f) => Math.round((4 * f.leftG) / f.contentsG))).toEqual([3, 3]);
+    expect(b.fillings.map((f) => Math.round(4 * shareLeft(f)))).toEqual([3, 3]);
     const { places } = await household(house.db);
     const [jar] = stock([b], places);
     near((jar!.best - b.fillings[0]!.stays[0]!.from) / 1440, 6 * 30.436875, 1e-4);
@@ -407,7 +407,7 @@ describe('two hands at once', () => {
     const both = await Promise.all([tap(), tap()]);
     expect(both.map((r) => r.ok).sort()).toEqual([false, true]);
     expect(both.find((r) => !r.ok)).toMatchObject({ codes: ['already-answered'] });
-    const seenG = (await load(id)).fillings[0]!.leftG;
+    const seenG = leftG((await load(id)).fillings[0]!);
     await house.say('portion', {
       batchId: id,
       fillingId: `${id}.j1`,

@@ -1,3 +1,4 @@
+import { leftG } from '$lib/core/batch';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -50,7 +51,9 @@ describe('years of a household', () => {
     expect(brief.map((b) => b.lids.map((l) => l.lidNumber))).toEqual(
       newest.map((b) => b.fillings.map((f) => f.lidNumber))
     );
-    expect(brief.map((b) => b.leftG)).toEqual(newest.map((b) => b.fillings.reduce((a, f) => a + f.leftG, 0)));
+    expect(brief.map((b) => b.leftG)).toEqual(
+      newest.map((b) => b.fillings.reduce((a, f) => a + leftG(f), 0))
+    );
     const eaten = await batches.latest(db, { live: false, most: 3, skip: 1 });
     expect(eaten.map((b) => b.id)).toEqual(
       newest

@@ -1,6 +1,7 @@
-import type { Batch, BatchEvent, BatchItem, Filling, Said } from '$lib/core/batch';
+import type { Batch, BatchEvent, BatchItem, NewFilling, Said } from '$lib/core/batch';
 import { batchItem, evolveBatch } from '$lib/core/batch';
 import { wall } from '$lib/core/calendar';
+import { NOTHING, plus, toSalinity, vegetables } from '$lib/core/contents';
 import { crop } from '$lib/core/produce';
 import { factsOf, style } from '$lib/core/style';
 import type { Place } from '$lib/core/kit';
@@ -57,9 +58,10 @@ const said = (at: number, n: number): Said => ({ id: `e${n}`, at });
 
 export const START = wall('2026-09-01', 9);
 
-export function filling(
-  over: Partial<Filling> = {}
-): Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> {
+/** A litre of kraut: 920 g of it, at 2.2 %. */
+export function filling(over: Partial<NewFilling> = {}): NewFilling {
+  const cabbage = vegetables(900, 0.922);
+  const juice = plus(cabbage, { ...NOTHING, brineG: 20 });
   return {
     id: 'f1',
     lidNumber: 1,
@@ -69,9 +71,8 @@ export function filling(
     lid: 'clamped',
     headspaceMm: 25,
     usableMl: 928,
-    vegG: 900,
     vegRoomMl: 900,
-    contentsG: 920,
+    parts: [{ from: 'before', what: plus(juice, toSalinity(juice, 0.022)) }],
     ...over
   };
 }

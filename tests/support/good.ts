@@ -107,6 +107,14 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'take-back-sign': { batchId: 'sauce', of: 'batch-sauce.3' },
   move: { batchId: ID, fillingIds: `${ID}.j1`, placeId: 'fridge' },
   portion: { batchId: ID, fillingId: `${ID}.j1`, how: 'eaten', amount: 'quarter' },
+  decant: { batchId: 'sauce', fillingId: 'sauce.j1', jarId: 'clip-500.airlock' },
+  'pour-together': {
+    batchId: ID,
+    fillingId: `${ID}.j1`,
+    intoBatchId: 'sauce',
+    intoFillingId: 'sauce.j1',
+    weight: '50 g'
+  },
   'correct-portion': { batchId: ID, of: `batch-${ID}.3`, weight: '10 g' },
   'enter-standing': {
     name: 'Old',

@@ -133,7 +133,12 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     return r && { recipeId: r.id, wishId: r.wishes[0]!.id, how: d(2) ? 'take' : 'drop' };
   },
   'retire-recipe': ({ recipes }, d) => ({ recipeId: recipes[d(recipes.length)]!.id, back: 'no' }),
-  'keep-brine': (_, d) => ({ name: 'Jug', amount: `${200 + d(900)} ml`, strengthPercent: 3 }),
+  'keep-brine': ({ live }, d) => ({
+    name: 'Jug',
+    amount: `${50 + d(900)} ml`,
+    strengthPercent: 3,
+    ...(d(2) === 0 ? jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingId: f })) : {})
+  }),
   'take-brine': ({ stock }, d) => stock[0] && { brineId: stock[d(stock.length)]!.id, amount: '50 ml' },
   care: ({ live, ours, now }) => {
     const t = live
@@ -165,6 +170,23 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       fillingIds: all,
       placeId: ours.places[d(ours.places.length)]!.id
     })),
+  decant: ({ live, ours }, d) =>
+    jar(live, d, ({ b, f }) => ({
+      batchId: b.id,
+      fillingId: f,
+      jarId: ours.jars[d(ours.jars.length)]!.id,
+      weight: d(2) === 0 ? '' : '200 g'
+    })),
+  'pour-together': ({ live }, d) =>
+    jar(live, d, (from) =>
+      jar(live, d, (to) => ({
+        batchId: from.b.id,
+        fillingId: from.f,
+        intoBatchId: to.b.id,
+        intoFillingId: to.f,
+        weight: '80 g'
+      }))
+    ),
   portion: ({ live }, d) =>
     jar(live, d, ({ b, f }) => ({
       batchId: b.id,

@@ -228,6 +228,23 @@ export const takePortionSchema = z.object({
   reason: maybeText,
   seenG: number(0, 1e6, 'not-a-choice').optional()
 });
+/** What is left of a jar into another one that is free; no weight: all of it. */
+export const decantSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingId: id,
+  jarId: id,
+  weight: maybeWeightText
+});
+/** A jar poured into another that stands, of this batch or of another; no weight: all of it. */
+export const pourTogetherSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingId: id,
+  intoBatchId: id,
+  intoFillingId: id,
+  weight: maybeWeightText
+});
 export const correctPortionSchema = z.object({
   commandId,
   batchId: id,
@@ -267,7 +284,9 @@ export const keepBrineSchema = z.object({
     .min(1, no('missing'))
     .max(60, no('too-long')),
   strengthPercent: number(SALINITIES.from * 100, SALINITIES.to * 100, 'brine-strength-strange'),
-  batchId: z.union([id, z.literal('')]).optional()
+  batchId: z.union([id, z.literal('')]).optional(),
+  /** The jar it is drained off; left out: brine that was drawn off or left over before. */
+  fillingId: z.union([id, z.literal('')]).optional()
 });
 /** Kept brine taken: into soup, a dressing, down the drain. Without an amount: all of it. */
 export const takeBrineSchema = z.object({ commandId, brineId: id, amount: maybeWeightText });

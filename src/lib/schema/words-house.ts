@@ -1,8 +1,4 @@
-import type { RefusalCode } from '../core/refusal';
-
-export type Values = Readonly<Record<string, string | number>>;
-/** What is wrong, and what would work. */
-export type Words = readonly [says: string, wouldWork: string];
+import type { WordsOf } from './words-kinds';
 
 /** Example: `waitWords(150)` is `'3 minutes'`. */
 const waitWords = (seconds: number): string =>
@@ -84,4 +80,4 @@ export const OF_THE_HOUSE = {
   'not-json': ['The body is not JSON.', 'Send JSON with content-type: application/json.'],
   'clock-is-real': ['This household lives by the real clock.', 'Only the demo’s clock can be stepped.'],
   'nothing-due': ['Nothing will fall due.', 'Step by a day instead.']
-} as const satisfies Partial<Record<RefusalCode, Words | ((v: Values) => Words)>>;
+} as const satisfies WordsOf;

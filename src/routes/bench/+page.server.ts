@@ -1,5 +1,5 @@
 import { dayNumberOf } from '$lib/core/care';
-import { standing, type Batch } from '$lib/core/batch';
+import { leftG, standing, type Batch } from '$lib/core/batch';
 import { dayOfWall, type WallMinute } from '$lib/core/calendar';
 import { cropsOf } from '$lib/core/kit';
 import { FIRST_BENCH, lyingOn } from '$lib/core/lot';
@@ -47,6 +47,6 @@ const isYoung = (b: Batch, now: WallMinute) => b.equilibrium !== null && dayNumb
 function stockByStyle(batches: readonly Batch[]): Record<string, number> {
   const out: Record<string, number> = {};
   for (const b of batches)
-    out[b.styleId] = (out[b.styleId] ?? 0) + standing(b).reduce((a, f) => a + f.leftG, 0);
+    out[b.styleId] = (out[b.styleId] ?? 0) + standing(b).reduce((a, f) => a + leftG(f), 0);
   return out;
 }

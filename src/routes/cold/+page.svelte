@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { leftG } from '$lib/core/batch';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
@@ -81,7 +82,7 @@
                 class="min-h-11 text-left underline underline-offset-4"
                 onclick={() => choose(s.filling.id)}>{s.filling.lidNumber}, {s.batch.name}</button
               >
-              <span>{house.mass(s.filling.leftG)}{s.opened ? ', open' : ''}</span>
+              <span>{house.mass(leftG(s.filling))}{s.opened ? ', open' : ''}</span>
               <span class="text-quiet">best before {relativeDay(s.best, house.now)}</span>
             </li>
           {/each}

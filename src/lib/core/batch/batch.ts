@@ -1,4 +1,5 @@
 import type { WallMinute } from '../calendar/index';
+import type { Contents } from '../contents/index';
 import type { StyleFacts } from '../style/index';
 import type { Worksheet } from '../worksheet/index';
 import type { Correction } from './correction';
@@ -6,6 +7,7 @@ import type {
   BatchItem,
   CareMark,
   Filling,
+  NewFilling,
   PHReading,
   Portion,
   RecipeUsed,
@@ -64,7 +66,6 @@ export function inHand(b: Batch): BatchInHand {
   ) as BatchInHand;
 }
 
-type NewFilling = Omit<Filling, 'startG' | 'leftG' | 'stays' | 'emptiedAt'> & { readonly startG?: number };
 type Facts = Pick<
   Batch,
   | 'name'
@@ -130,171 +131,42 @@ export type BatchEvent =
       readonly type: 'moved';
       readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string };
     }
-  | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'corrected'> }
+  | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'what' | 'corrected'> }
   | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } }
   | { readonly type: 'putRight'; readonly data: Omit<Correction, 'id' | 'at'> }
-  | { readonly type: 'soured'; readonly data: Omit<Souring, 'id' | 'at'> };
+  | { readonly type: 'soured'; readonly data: Omit<Souring, 'id' | 'at'> }
+  /** Into another jar of the same batch. */
+  | {
+      readonly type: 'decanted';
+      readonly data: {
+        readonly fillingId: string;
+        readonly g: number;
+        readonly into: Omit<NewFilling, 'parts' | 'startG'>;
+      };
+    }
+  /** Brine drained off: kept under its name, or poured away. */
+  | {
+      readonly type: 'drained';
+      readonly data: {
+        readonly fillingId: string;
+        readonly g: number;
+        readonly salinity: number;
+        readonly brineId: string | null;
+      };
+    }
+  /** Poured into a jar of another batch, and what came there: one posting, said on both sides. */
+  | { readonly type: 'passedOn'; readonly data: Passing }
+  | { readonly type: 'received'; readonly data: Passing & { readonly items: readonly BatchItem[] } };
+
+/** What goes from a jar of one batch into a jar of another. */
+export interface Passing {
+  readonly fillingId: string;
+  readonly other: { readonly batchId: string; readonly fillingId: string };
+  readonly what: Contents;
+}
 
 /** When it was said, on the household's clock, and the event's own name. */
 export interface Said {
   readonly id: string;
   readonly at: WallMinute;
 }
-
-/** The batch after one more event; `undefined` before it was started. */
-export function evolveBatch(
-  id: string,
-  state: Batch | undefined,
-  event: BatchEvent,
-  said: Said
-): Batch | undefined {
-  if (event.type === 'started' || event.type === 'entered') return begun(id, event, said);
-  if (!state) return undefined;
-  const { at } = said;
-  switch (event.type) {
-    case 'added':
-      return secondPickIn(state, event.data);
-    case 'cared':
-      return { ...state, care: [...state.care, { ...said, ...event.data }] };
-    case 'tasted':
-      return { ...state, tastes: [...state.tastes, { ...said, ...event.data, corrected: false }] };
-    case 'tasteCorrected': {
-      const { of, ...taste } = event.data;
-      return {
-        ...state,
-        tastes: state.tastes.map((t) => (t.id === of ? { ...t, ...taste, corrected: true } : t))
-      };
-    }
-    case 'measured':
-      return { ...state, readings: [...state.readings, { ...said, ...event.data }] };
-    case 'pHCorrected': {
-      const { of, pH } = event.data;
-      return {
-        ...state,
-        readings: state.readings.flatMap((r) => (r.id !== of ? [r] : pH === null ? [] : [{ ...r, pH }]))
-      };
-    }
-    case 'signSeen':
-      return { ...state, signs: [...state.signs, { ...said, ...event.data }] };
-    case 'signTakenBack':
-      return { ...state, signs: state.signs.filter((s) => s.id !== event.data.of) };
-    case 'moved': {
-      const { fillingIds, placeId } = event.data;
-      return withFillings(state, fillingIds, (f) => ({ ...f, stays: [...f.stays, { placeId, from: at }] }));
-    }
-    case 'portioned':
-      return portioned(state, { ...said, ...event.data, corrected: false });
-    case 'portionCorrected':
-      return portionCorrected(state, event.data.of, event.data.g);
-    case 'putRight':
-      return putRightIn(state, { ...said, ...event.data });
-    case 'soured':
-      return { ...state, sourings: [...state.sourings, { ...said, ...event.data }] };
-  }
-}
-
-function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'entered' }>, said: Said): Batch {
-  const { placeId, fillings, ...rest } = event.data;
-  const entered = event.type === 'entered' ? event.data : null;
-  const startedAt = entered?.since ?? said.at;
-  const from = entered?.placeSince ?? said.at;
-  return {
-    id,
-    name: rest.name,
-    styleId: rest.styleId,
-    style: rest.style,
-    items: rest.items,
-    equilibrium: rest.equilibrium,
-    equilibriumSd: rest.equilibriumSd,
-    saltKindId: rest.saltKindId,
-    brinePlannedMl: rest.brinePlannedMl,
-    brineUsedMl: rest.brineUsedMl,
-    brineSaid: rest.brineSaid,
-    saltG: rest.saltG,
-    note: rest.note,
-    aim: event.type === 'started' ? event.data.aim : null,
-    rinses: event.type === 'started' ? event.data.rinses : [],
-    knowing: event.type === 'started' ? event.data.knowing : [],
-    signs: [],
-    startedAt,
-    fillings: fillings.map((f) => {
-      const startG = f.startG ?? f.contentsG;
-      return { ...f, startG, leftG: startG, stays: [{ placeId, from }], emptiedAt: null };
-    }),
-    care: [],
-    tastes: [],
-    readings: [],
-    portions: [],
-    corrections: [],
-    sourings: [],
-    recipe: event.type === 'started' ? event.data.recipe : null
-  };
-}
-
-function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
-  return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };
-}
-
-/** A second pick in a vessel that stands: it holds more, and is as salty as before. */
-function secondPickIn(state: Batch, added: Extract<BatchEvent, { type: 'added' }>['data']): Batch {
-  const moreG = added.vegG + added.naclG - added.drawnG;
-  return {
-    ...withFillings(state, [added.fillingId], (f) => ({
-      ...f,
-      vegG: f.vegG + added.vegG,
-      vegRoomMl: Math.min(f.usableMl, f.vegRoomMl + added.vegRoomMl),
-      contentsG: f.contentsG + moreG,
-      startG: f.startG + moreG,
-      leftG: f.leftG + moreG
-    })),
-    items: [...state.items, ...added.items],
-    saltG: (state.saltG ?? 0) + added.saltG
-  };
-}
-
-/** A jar put right: what was drawn, lost or added changes what it holds, and its salinity is its own from then on. */
-function putRightIn(state: Batch, c: Correction): Batch {
-  const moreG = c.waterG + c.naclG + c.vegG - c.drawnG - c.lostG;
-  return {
-    ...withFillings(state, [c.fillingId], (f) => ({
-      ...f,
-      vegG: f.vegG + c.vegG,
-      contentsG: f.contentsG + moreG,
-      startG: f.startG + moreG,
-      leftG: f.leftG + moreG,
-      equilibrium: c.to
-    })),
-    corrections: [...state.corrections, c]
-  };
-}
-
-/** Under a gram in a jar is an empty jar. */
-const EMPTY_G = 1;
-
-function portioned(state: Batch, portion: Portion): Batch {
-  const emptied = withFillings(state, [portion.fillingId], (f) => left(f, f.leftG - portion.g, portion.at));
-  return { ...emptied, portions: [...state.portions, portion] };
-}
-
-function portionCorrected(state: Batch, of: string, g: number): Batch {
-  const was = state.portions.find((p) => p.id === of);
-  if (!was) return state;
-  const changed = withFillings(state, [was.fillingId], (f) => left(f, f.leftG + was.g - g, was.at));
-  return {
-    ...changed,
-    portions: state.portions.map((p) => (p.id === of ? { ...p, g, corrected: true } : p))
-  };
-}
-
-function left(f: Filling, leftG: number, at: WallMinute): Filling {
-  const empty = leftG < EMPTY_G;
-  return { ...f, leftG: empty ? 0 : leftG, emptiedAt: empty ? at : null };
-}
-
-/** Where a jar stands now. */
-export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';
-/** Jars that still hold something. */
-export const standing = (b: Pick<Batch, 'fillings'>): Filling[] =>
-  b.fillings.filter((f) => f.emptiedAt === null);
-/** A batch lives while one of its jars holds something. */
-export const isLive = (b: Pick<Batch, 'fillings'>): boolean => b.fillings.some((f) => f.emptiedAt === null);

@@ -1,7 +1,8 @@
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { placeOf, type Batch, type BatchInHand, type BatchEvent } from './batch';
+import type { Batch, BatchInHand, BatchEvent } from './batch';
 import type { Filling, PortionHow } from './facts';
+import { leftG, placeOf } from './jar';
 
 /** The jars named, all of this batch and none of them empty. */
 export function standingFillings(b: BatchInHand, ids: readonly string[]): Outcome<readonly Filling[]> {
@@ -33,12 +34,12 @@ export function portion(
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, [fillingId]);
   if (!jars.ok) return jars;
-  const leftG = jars.value[0]?.leftG ?? 0;
+  const thereG = jars.value[0] ? leftG(jars.value[0]) : 0;
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
-  if (g > leftG + 0.5)
-    return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: leftG } });
+  if (g > thereG + 0.5)
+    return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG } });
   if (how === 'thrown' && reason.trim() === '') return refuse('reason-wanted', { field: 'reason' });
-  return done({ type: 'portioned', data: { fillingId, how, g: Math.min(g, leftG), reason } });
+  return done({ type: 'portioned', data: { fillingId, how, g: Math.min(g, thereG), reason } });
 }
 
 /** A portion said wrongly: what it really was, never more than the jar held then. */
@@ -46,7 +47,8 @@ export function correctPortion(b: Batch, of: string, g: number): Outcome<BatchEv
   const was = b.portions.find((p) => p.id === of);
   if (!was) return refuse('portion-unknown', { field: 'of' });
   if (!(g >= 0)) return refuse('weight-not-positive', { field: 'weight' });
-  const thereG = (b.fillings.find((f) => f.id === was.fillingId)?.leftG ?? 0) + was.g;
+  const jar = b.fillings.find((f) => f.id === was.fillingId);
+  const thereG = (jar ? leftG(jar) : 0) + was.g;
   if (g > thereG + 0.5)
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG } });
   return done({ type: 'portionCorrected', data: { of, g: Math.min(g, thereG) } });

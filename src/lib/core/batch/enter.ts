@@ -1,4 +1,5 @@
 import { wall, type Day } from '../calendar/index';
+import { massOf, NOTHING, plus, toSalinity, vegetables, type Part } from '../contents/index';
 import type { OwnedJar, Place } from '../kit/index';
 import type { Crop } from '../produce/index';
 import { as } from '../quantity/index';
@@ -33,6 +34,12 @@ export function standingFill(roomMl: number, crop: Crop, s: Style, salinity: num
   return { vegG, brineG: brineMl * brineDensity(as.trueStrength(salinity), 20) };
 }
 
+/** What such a jar holds, told apart: salt as it is known, or none where nobody knows. */
+function standingParts(fill: StandingFill, crop: Crop, salinity: number): Part[] {
+  const parts = plus(vegetables(fill.vegG, crop.moisture), { ...NOTHING, brineG: fill.brineG });
+  return [{ from: 'before', what: plus(parts, toSalinity(parts, salinity)) }];
+}
+
 /** What already stood there, as it is said on the first day. */
 export interface Standing {
   readonly name: string;
@@ -64,7 +71,8 @@ export function enter(
   if (lids.length > free) return refuse('jars-not-free', { field: 'jars', values: { name: jar.name, free } });
   const room = usableMl(shape);
   const fill = standingFill(room, crop, style, said.equilibrium ?? usualSaltFor(style, [crop.id]));
-  const contentsG = fill.vegG + fill.brineG;
+  const parts = standingParts(fill, crop, said.equilibrium ?? 0);
+  const fullG = massOf(plus(...parts.map((p) => p.what)));
   return done({
     type: 'entered',
     data: {
@@ -92,10 +100,9 @@ export function enter(
         lid: jar.lid,
         headspaceMm: usualHeadspace(shape),
         usableMl: room,
-        vegG: fill.vegG,
         vegRoomMl: room * SOLIDS_REACH,
-        contentsG,
-        startG: (contentsG * said.quarters) / 4
+        parts,
+        startG: (fullG * said.quarters) / 4
       }))
     }
   });

@@ -1,4 +1,5 @@
 import type { WallMinute } from '../calendar/index';
+import type { Contents, Part } from '../contents/index';
 import type { CareKind } from './care-kinds';
 import type { Crop, Cut } from '../produce/index';
 import type { Lid } from '../vessel/index';
@@ -20,17 +21,28 @@ export interface Filling {
   readonly lid: Lid;
   readonly headspaceMm: number;
   readonly usableMl: number;
-  readonly vegG: number;
   readonly vegRoomMl: number;
-  readonly contentsG: number;
-  /** In it when it was entered: all of `contentsG`, or less for stock begun before. */
+  /** What it holds as long as nothing is taken of it. */
+  readonly full: Contents;
+  /** What it holds now. */
+  readonly holds: Contents;
+  /** What came to its batch in it, g: all of `full`, less for stock begun before, nothing for a jar decanted into. */
   readonly startG: number;
-  readonly leftG: number;
   readonly stays: readonly Stay[];
   readonly emptiedAt: WallMinute | null;
   /** Its own salinity since it was put right; without one the batch's holds. */
   readonly equilibrium?: number;
 }
+
+/** A jar as it is filled: what it is, and what came into it from where. */
+export type NewFilling = Omit<
+  Filling,
+  'full' | 'holds' | 'startG' | 'stays' | 'emptiedAt' | 'equilibrium'
+> & {
+  readonly parts: readonly Part[];
+  /** In it when it was entered, where less than all. */
+  readonly startG?: number;
+};
 
 export interface CareMark {
   readonly id: string;
@@ -67,6 +79,8 @@ export interface Portion {
   readonly fillingId: string;
   readonly how: PortionHow;
   readonly g: number;
+  /** What it was of: as the jar's whole was then. */
+  readonly what: Contents;
   readonly reason: string;
   readonly corrected: boolean;
 }

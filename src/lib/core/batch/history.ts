@@ -1,3 +1,4 @@
+import { plus, toSalinity, vegetables, type Contents, type Part } from '../contents/index';
 import { crop } from '../produce/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
 import { factsOf, style, STYLES } from '../style/index';
@@ -35,6 +36,46 @@ const withStyle = (data: Readonly<Record<string, unknown>>) => ({
   style: factsOf(style(String(data.styleId)) ?? STYLES[0]!)
 });
 
+interface FirstItem {
+  readonly lotId: string | null;
+  readonly preparedG: number;
+  readonly moisture: number;
+}
+interface FirstFilling {
+  readonly vegG: number;
+  readonly contentsG: number;
+}
+
+/** What was in a jar was two weights, vegetables and all: what they were of follows from the items and where the salt ends. */
+function withParts(data: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> {
+  const items = data.items as readonly FirstItem[];
+  const all = items.reduce((a, i) => a + i.preparedG, 0);
+  const salinity = typeof data.equilibrium === 'number' ? data.equilibrium : 0;
+  const fillings = ((data.fillings ?? []) as readonly FirstFilling[]).map(({ vegG, contentsG, ...f }) => ({
+    ...f,
+    parts: firstParts(items, { vegG, contentsG, all, salinity })
+  }));
+  return { ...data, fillings };
+}
+
+function firstParts(
+  items: readonly FirstItem[],
+  { vegG, contentsG, all, salinity }: FirstFilling & { readonly all: number; readonly salinity: number }
+): Part[] {
+  const picked = items.map((i): Part => ({
+    from: i.lotId === null ? 'before' : `pick:${i.lotId}`,
+    what: vegetables(all > 0 ? (vegG * i.preparedG) / all : 0, i.moisture)
+  }));
+  const water: Contents = { dryG: 0, juiceG: 0, brineG: Math.max(0, contentsG - vegG), saltG: 0 };
+  const salted = toSalinity(plus(water, ...picked.map((p) => p.what)), salinity);
+  const { saltG } = salted;
+  return [
+    ...picked,
+    { from: 'water', what: plus(water, salted, { dryG: 0, juiceG: 0, brineG: 0, saltG: -saltG }) },
+    { from: 'salt', what: { dryG: 0, juiceG: 0, brineG: 0, saltG } }
+  ];
+}
+
 export const BATCH_UPCASTS: Upcasts<Type> = {
   started: [
     // Aim, rinses, the recipe and whether the brine was said came later; the oldest had no worksheet either.
@@ -44,12 +85,15 @@ export const BATCH_UPCASTS: Upcasts<Type> = {
     // What was known of a crop was looked up in the table of the day.
     (data) => ({ ...data, items: withCrops(data.items) }),
     // And of its style.
-    withStyle
+    withStyle,
+    // What a jar holds was not told apart.
+    withParts
   ],
   entered: [
     (data) => ({ brineSaid: false, ...data }),
     (data) => ({ ...data, items: withCrops(data.items) }),
-    withStyle
+    withStyle,
+    withParts
   ],
   added: [(data) => ({ ...data, items: withCrops(data.items) })]
 };
@@ -66,6 +110,6 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'portioned'
   ],
   onNothing: [],
-  ground: ['started', 'entered', 'moved'],
+  ground: ['started', 'entered', 'moved', 'decanted', 'passedOn', 'received'],
   corrects: ['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack']
 };

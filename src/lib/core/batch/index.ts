@@ -1,9 +1,14 @@
 export * from './batch';
+export * from './evolve';
+export * from './jar';
+export { moistureOf, postingsOf } from './moved';
 export * from './history';
 export * from './care-kinds';
 export * from './decide';
 export * from './enter';
 export * from './numbers';
+export * from './pour';
+export * from './start';
 export * from './label';
 export * from './learnt';
 export * from './salinity';

@@ -1,5 +1,6 @@
 import type { WallMinute } from '../calendar/index';
-import { standing, type Batch } from './batch';
+import type { Batch } from './batch';
+import { standing } from './jar';
 import { salinityOf } from './salinity';
 
 /** What belongs on a lid: its number, what it is, the day it was made, its salt, and what some people must not eat. */

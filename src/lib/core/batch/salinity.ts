@@ -1,43 +1,37 @@
 import type { WallMinute } from '../calendar/index';
 import type { JarNow, Phase, Remedy, Trouble } from '../correct/index';
+import { phaseG, solidsOf } from '../contents/index';
 import { as } from '../quantity/index';
 import { eveningOut } from '../worksheet/index';
 import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
 import type { Batch, BatchInHand } from './batch';
 import type { Filling } from './facts';
 import type { Correction } from './correction';
+import { contentsG, shareLeft } from './jar';
 
 /** Where a jar's salt ends: since its last correction its own way, before it the batch's. null: nobody knows. */
 export const salinityOf = (b: Pick<Batch, 'equilibrium'>, f: Filling): number | null =>
   f.equilibrium ?? b.equilibrium;
 
-/** Mean moisture of what went in. */
-function moistureOf(b: BatchInHand): number {
-  const all = b.items.reduce((a, i) => a + i.preparedG, 0);
-  if (all <= 0) return 0.92;
-  return b.items.reduce((a, i) => a + i.preparedG * i.moisture, 0) / all;
-}
-
 /**
  * The water phase of a jar as it is left now: all of it but the vegetables' dry matter.
  * Example: 920 g with 900 g of white cabbage in it (w 0.922) is a phase of 849.8 g.
  */
-export function phaseOfJar(b: BatchInHand, f: Filling, salinity: number): Phase {
-  const share = f.contentsG > 0 ? f.leftG / f.contentsG : 0;
-  const dryG = f.vegG * share * (1 - moistureOf(b));
-  return { massG: Math.max(0, f.leftG - dryG), salinity: as.equilibriumSalinity(salinity) };
-}
+export const phaseOfJar = (f: Pick<Filling, 'holds'>, salinity: number): Phase => ({
+  massG: phaseG(f.holds),
+  salinity: as.equilibriumSalinity(salinity)
+});
 
 /** What a jar can hold of liquid at all, to its rim, g: between its pieces, or over shreds. Common practice. */
 function liquidRoomG(f: Filling): number {
-  const between = f.usableMl * 1.1 - f.vegG;
+  const between = f.usableMl * 1.1 - solidsOf(f.full);
   return Math.max(between, 0.35 * f.usableMl);
 }
 
 /** Brine that can be drawn off without uncovering: what was poured, or the juice that shreds give up. Common practice. */
 export function freeBrineG(f: Filling): number {
-  const share = f.contentsG > 0 ? f.leftG / f.contentsG : 0;
-  return Math.max(f.contentsG - f.vegG, 0.15 * f.contentsG) * share * 0.8;
+  const poured = f.full.brineG + f.full.saltG;
+  return Math.max(poured, 0.15 * contentsG(f)) * shareLeft(f) * 0.8;
 }
 
 /** After so many days its flesh is sour and lets salt through as bruised shreds do. Recalled, weak. */
@@ -73,7 +67,7 @@ export function jarNow(
 ): JarNow {
   const since = Math.max(b.startedAt, ...b.corrections.filter((c) => c.fillingId === f.id).map((c) => c.at));
   return {
-    phase: phaseOfJar(b, f, salinity),
+    phase: phaseOfJar(f, salinity),
     target: as.equilibriumSalinity(target),
     roomG: liquidRoomG(f),
     evenHours: evenHoursOf(b, now),

@@ -1,5 +1,6 @@
 import {
   correctPortion,
+  leftG,
   portion,
   standingFillings,
   type Batch,
@@ -33,10 +34,13 @@ export function portioned(
   if (!jars.ok) return jars;
   const jar = jars.value[0];
   if (!jar) return refuse('jar-unknown', { field: 'fillingId' });
-  const { lidNumber, leftG } = jar;
-  if (said.seenG !== undefined && Math.abs(said.seenG - leftG) > SAME_G)
-    return refuse('changed-meanwhile', { field: 'amount', values: { lidNumber, leftG } });
-  const g = amountOf(said, leftG, quarterG(jar), ways);
+  const thereG = leftG(jar);
+  if (said.seenG !== undefined && Math.abs(said.seenG - thereG) > SAME_G)
+    return refuse('changed-meanwhile', {
+      field: 'amount',
+      values: { lidNumber: jar.lidNumber, leftG: thereG }
+    });
+  const g = amountOf(said, thereG, quarterG(jar), ways);
   return g.ok ? portion(b, jar.id, said.how, g.value, said.reason) : g;
 }
 
@@ -53,13 +57,13 @@ export function portionCorrected(
 
 function amountOf(
   { amount, weight }: AmountSaid,
-  leftG: number,
+  thereG: number,
   quarter: number,
   ways: Ways
 ): Outcome<number> {
-  if (amount === 'all') return done(leftG);
+  if (amount === 'all') return done(thereG);
   if (amount === 'quarter') return done(quarter);
-  if (amount === 'half') return done(Math.min(leftG, 2 * quarter));
+  if (amount === 'half') return done(Math.min(thereG, 2 * quarter));
   const read = readWeight(weight, 'weight', ways, bareMass(ways));
   return read.ok ? done(read.value.g) : read;
 }

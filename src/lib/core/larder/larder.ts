@@ -1,5 +1,15 @@
 import { MINUTES_PER_DAY, DAYS_PER_MONTH, type WallMinute } from '../calendar/index';
-import { placeOf, standing, type Batch, type BatchInHand, type Filling } from '../batch/index';
+import {
+  contentsG,
+  leftG,
+  placeOf,
+  shareLeft,
+  standing,
+  type Batch,
+  type BatchInHand,
+  type Filling
+} from '../batch/index';
+import { massOf } from '../contents/index';
 import { tempsDuring, type Place } from '../kit/index';
 import type { Range, StyleFacts } from '../style/index';
 
@@ -73,7 +83,7 @@ export function stock(batches: readonly Batch[], places: readonly Place[]): Stoc
     standing(batch).flatMap((filling): StockJar[] => {
       const until = keepUntil(batch.style, filling, places);
       if (!until) return [];
-      const opened = filling.leftG < filling.contentsG - 1;
+      const opened = leftG(filling) < contentsG(filling) - 1;
       return [
         { batch, filling, placeId: placeOf(filling), ...until, opened, quarters: quartersLeft(filling) }
       ];
@@ -87,12 +97,12 @@ export function stock(batches: readonly Batch[], places: readonly Place[]): Stoc
 
 /** Quarters left, rounded to the nearest but never 0 while something is in. Example: 700 of 1000 g is `3`. */
 export function quartersLeft(f: Filling): number {
-  return f.leftG <= 0 ? 0 : Math.max(1, Math.round((4 * f.leftG) / f.contentsG));
+  return leftG(f) <= 0 ? 0 : Math.max(1, Math.round(4 * shareLeft(f)));
 }
 
 /** A quarter of what was filled, or the rest if that is less, g. */
 export function quarterG(f: Filling): number {
-  return Math.min(f.leftG, f.contentsG / 4);
+  return Math.min(leftG(f), contentsG(f) / 4);
 }
 
 /** Where what was filled went, g. */
@@ -106,11 +116,12 @@ export interface Ledger {
 
 /** Grams of contents that left a batch's jars, by how; with what is left they add up to what was filled. */
 export function ledger(b: Batch): Ledger {
-  const gone = (how: string) => b.portions.filter((p) => p.how === how).reduce((a, p) => a + p.g, 0);
+  const gone = (how: string) =>
+    b.portions.filter((p) => p.how === how).reduce((a, p) => a + massOf(p.what), 0);
   const sum = (f: (x: Filling) => number) => b.fillings.reduce((a, x) => a + f(x), 0);
   return {
     filledG: sum((f) => f.startG),
-    leftG: sum((f) => f.leftG),
+    leftG: sum(leftG),
     eatenG: gone('eaten'),
     givenG: gone('given'),
     thrownG: gone('thrown')

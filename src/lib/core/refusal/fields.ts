@@ -60,6 +60,8 @@ export type FieldName =
   | 'heightMm'
   | 'hot'
   | 'how'
+  | 'intoBatchId'
+  | 'intoFillingId'
   | 'items'
   | 'jarId'
   | 'jars'

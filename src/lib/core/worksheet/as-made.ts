@@ -1,4 +1,5 @@
-import { brought, equilibriumSalinity } from '../salt/index';
+import { plus, salinityIn, times, vegetables, type Contents, type Part } from '../contents/index';
+import { brought } from '../salt/index';
 import type { JarCard, Worksheet } from './types';
 
 /** What was really done of what was planned, as shares of it; 1 is as planned. */
@@ -10,30 +11,79 @@ export interface AsMade {
 }
 
 /**
- * Where the salt of a worksheet ends as it was really made: NaCl over NaCl and all water, with so much of the brine
- * poured and so much of the salt weighed. Brine that was there already has its own salt.
+ * What went into each jar of a worksheet as it was really made, by where it came from: vegetables, salty ingredients, salt,
+ * water, brine that was there already. With so much of the brine poured and so much of the salt weighed.
+ */
+export function partsAsMade(w: Worksheet, made: AsMade = {}): Part[][] {
+  const leaf = packedLeaf(w);
+  const extra = brought(w.extras);
+  const extras: Contents = {
+    dryG: extra.massG - extra.naclG - extra.waterG,
+    juiceG: extra.waterG,
+    brineG: 0,
+    saltG: extra.naclG
+  };
+  return w.jars.map((card) => {
+    const of = w.packedG > 0 ? card.vegG / w.packedG : 0;
+    return [
+      { from: 'additions' as const, what: times(extras, extra.massG > 0 ? card.extraG / extra.massG : 0) },
+      ...leaf.map((p) => ({ ...p, what: times(p.what, of) })),
+      ...poured(card, w, made)
+    ];
+  });
+}
+
+/** The vegetables as they are packed; rinsed leaf with the salt that the rinse left in it. */
+function packedLeaf(w: Worksheet): Part[] {
+  const share = w.prepared.mean > 0 ? w.packedG / w.prepared.mean : 0;
+  if (!w.rinse)
+    return w.items.map((i) => ({
+      from: `pick:${i.id}` as const,
+      what: vegetables(i.prepared.mean * share, i.crop.moisture)
+    }));
+  const { waterG, naclG } = w.rinse;
+  const dryG = w.prepared.mean - waterG - naclG;
+  const all = w.items.reduce((a, i) => a + i.prepared.mean, 0);
+  const leaf = { dryG, juiceG: waterG, brineG: 0, saltG: 0 };
+  return [
+    ...w.items.map((i) => ({
+      from: `pick:${i.id}` as const,
+      what: times(leaf, (share * i.prepared.mean) / all)
+    })),
+    { from: 'salt' as const, what: times({ dryG: 0, juiceG: 0, brineG: 0, saltG: naclG }, share) }
+  ];
+}
+
+/** Salt rubbed in, and the brine: of what was there already its part, the rest of salt and water. */
+function poured(card: JarCard, w: Worksheet, { poured = 1, salted = 1 }: AsMade): Part[] {
+  const inBrineG = brineSalt(card, w);
+  const waterG = card.waterG * poured;
+  const saltG = inBrineG * poured;
+  const stock = (w.brine?.fromStock ?? []).map((s) => {
+    const water = s.ml / (w.brine?.mixMl ?? s.ml);
+    const salt = w.brine && w.brine.naclG > 0 ? s.naclG / w.brine.naclG : 0;
+    return {
+      from: `brine:${s.id}` as const,
+      what: { dryG: 0, juiceG: 0, brineG: waterG * Math.min(1, water), saltG: saltG * Math.min(1, salt) }
+    };
+  });
+  const had = plus(...stock.map((s) => s.what));
+  const newSaltG = saltG - had.saltG + (card.naclG - inBrineG);
+  return [
+    ...stock.map((s) => ({ ...s, what: times(s.what, 1) })),
+    { from: 'water', what: plus({ dryG: 0, juiceG: 0, brineG: waterG - had.brineG, saltG: 0 }) },
+    { from: 'salt', what: plus({ dryG: 0, juiceG: 0, brineG: 0, saltG: newSaltG * salted }) }
+  ];
+}
+
+/**
+ * Where the salt of a worksheet ends as it was really made: NaCl over NaCl and all water, all jars together.
  * Example: kraut planned at 2.2 % and salted with 1.1 times its dose ends at `0.0241`.
  */
-export function endsAsMade(w: Worksheet, { poured = 1, salted = 1 }: AsMade): number {
+export function endsAsMade(w: Worksheet, made: AsMade): number {
+  const { poured = 1, salted = 1 } = made;
   if (salted === 1 && (!w.brine || poured === 1)) return w.ends.equilibrium;
-  const share = w.packedG / w.prepared.mean;
-  const vegWaterG = w.rinse
-    ? w.rinse.waterG * share
-    : w.items.reduce((a, i) => a + i.prepared.mean * i.crop.moisture * share, 0);
-  const extra = brought(w.extras);
-  const stockG = (w.brine?.fromStock ?? []).reduce((a, s) => a + s.naclG, 0);
-  const fresh = w.salt.naclG > 0 ? w.salt.naclG / (w.salt.naclG + stockG) : 1;
-  const inBrineG = w.jars.reduce((a, j) => a + brineSalt(j, w), 0);
-  const rubbedG = w.jars.reduce((a, j) => a + j.naclG, 0) - inBrineG;
-  return equilibriumSalinity({
-    naclG:
-      rubbedG * salted +
-      inBrineG * poured * (fresh * salted + 1 - fresh) +
-      (extra.naclG + (w.rinse?.naclG ?? 0)) * share,
-    waterG: w.jars.reduce((a, j) => a + j.waterG, 0) * poured + extra.waterG * share,
-    vegG: w.packedG,
-    vegWaterG
-  });
+  return salinityIn(plus(...partsAsMade(w, made).flatMap((jar) => jar.map((p) => p.what))));
 }
 
 const brineSalt = (j: JarCard, w: Worksheet) =>

@@ -2,6 +2,7 @@ export * from './types';
 export * from './worksheet';
 export * from './evening';
 export { fillsPerMl, packsOf } from './prepare';
+export { ownedSize } from './jars';
 export * from './zones';
 export * from './questions';
 export * from './reverse';

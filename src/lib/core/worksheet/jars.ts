@@ -22,23 +22,27 @@ export interface OwnedSize extends FreeSize {
   readonly crock: boolean;
 }
 
-/** The household's jars with what each takes; jars of an unknown shape are left out. */
+/** A jar or bottle with what it takes to its fill line; undefined where its shape is unknown. */
+export function ownedSize(jar: WorksheetJar): OwnedSize | undefined {
+  const table = jarGeometry(jar.geometryId);
+  if (!table) return undefined;
+  const g = jar.brimMl === undefined ? table : { ...table, brimMl: jar.brimMl };
+  const headspaceMm = jar.headspaceMm ?? usualHeadspace(g);
+  return {
+    id: jar.id,
+    usableMl: usableMl(g, headspaceMm, jar.weightMl ?? jar.weight?.displacesMl ?? 0),
+    free: jar.free,
+    jar,
+    headspaceMm,
+    crock: isCrock(g)
+  };
+}
+
+/** The household's jars in which something may ferment, with what each takes. */
 export function ownedSizes(jars: readonly WorksheetJar[]): OwnedSize[] {
   return jars.flatMap((jar) => {
     const table = jarGeometry(jar.geometryId);
-    if (!table || isBottle(table)) return [];
-    const g = jar.brimMl === undefined ? table : { ...table, brimMl: jar.brimMl };
-    const headspaceMm = jar.headspaceMm ?? usualHeadspace(g);
-    return [
-      {
-        id: jar.id,
-        usableMl: usableMl(g, headspaceMm, jar.weightMl ?? jar.weight?.displacesMl ?? 0),
-        free: jar.free,
-        jar,
-        headspaceMm,
-        crock: isCrock(g)
-      }
-    ];
+    return table && !isBottle(table) ? (ownedSize(jar) ?? []) : [];
   });
 }
 

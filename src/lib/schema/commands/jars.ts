@@ -5,9 +5,11 @@ import {
   correctPHSchema,
   correctPortionSchema,
   correctTasteSchema,
+  decantSchema,
   enterStandingSchema,
   measurePHSchema,
   moveJarsSchema,
+  pourTogetherSchema,
   putRightSchema,
   seeSignSchema,
   sourSauceSchema,
@@ -18,6 +20,16 @@ import {
 import { ofBatch } from './answers';
 import { AMOUNT, DOSE, command, type Command } from './command';
 import { jarsSaid, listed } from '../said';
+
+const POURED = [
+  ...AMOUNT,
+  'batch-unknown',
+  'jar-unknown',
+  'jar-empty',
+  'discard-first',
+  'more-than-there-is',
+  'more-than-jar-takes'
+] as const;
 
 /** What is done with jars that stand. */
 export const JARS = {
@@ -120,6 +132,18 @@ export const JARS = {
       'done-before-it'
     ],
     (a, u) => `Jar ${listed(a.lidNumbers)}: ${writeMass(a.g ?? 0, u)} less`
+  ),
+  decant: command(
+    decantSchema,
+    ofBatch,
+    [...POURED, 'jar-kind-unknown', 'jars-not-free'],
+    (a) => `Decanted. Write ${listed(a.lidNumbers)} on the lid`
+  ),
+  'pour-together': command(
+    pourTogetherSchema,
+    ofBatch,
+    [...POURED, 'into-itself'],
+    (a) => `Poured together: ${a.name}, ${jarsSaid(a.lidNumbers)}`
   ),
   'correct-portion': command(
     correctPortionSchema,

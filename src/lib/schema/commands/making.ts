@@ -90,7 +90,7 @@ export const MAKING = {
   'keep-brine': command(
     keepBrineSchema,
     ofBrine,
-    [...AMOUNT, 'batch-unknown'],
+    [...AMOUNT, 'batch-unknown', 'jar-unknown', 'jar-empty', 'more-than-there-is'],
     (a, u) => `Kept: ${a.name}, ${writeVolume(a.ml, u)}`
   ),
   'take-brine': command(

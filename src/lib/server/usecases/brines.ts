@@ -1,3 +1,4 @@
+import { drain } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import { waysOf } from '../../core/kit';
 import { mayPour } from '../../core/pantry';
@@ -10,14 +11,20 @@ import { useCase } from './act';
 export const keepBrine = useCase('keep-brine', async (work, input) => {
   const read = readVolume(input.amount, waysOf(await household(work.trx)));
   if (!read.ok) return read;
-  if (input.batchId && !(await batches.load(work.trx, input.batchId)))
-    return refuse('batch-unknown', { field: 'batchId' });
+  const from = input.batchId ? await batches.load(work.trx, input.batchId) : undefined;
+  if (input.batchId && !from) return refuse('batch-unknown', { field: 'batchId' });
+  const salinity = input.strengthPercent / 100;
+  if (from && input.fillingId) {
+    const drained = drain(from.state, input.fillingId, { ml: read.value, salinity, brineId: work.command });
+    if (!drained.ok) return drained;
+    await batches.append(work, from.state.id, [drained.value]);
+  }
   const data = {
     name: input.name,
     day: dayOfWall(work.wall),
     from: input.batchId ? ('batch' as const) : ('mixed' as const),
     batchId: input.batchId || null,
-    strength: input.strengthPercent / 100,
+    strength: salinity,
     ml: read.value
   };
   await brines.append(work, work.command, [{ type: 'kept', data }]);

@@ -38,6 +38,7 @@ import {
 } from './household';
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
 import { dropGuests, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
+import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
 import { undo } from './undo';
@@ -69,6 +70,8 @@ export const USE_CASES = {
   'sort-pick': sortPick,
   'start-batch': startBatch,
   'add-pick': addPick,
+  decant: decantJar,
+  'pour-together': pourTogether,
   'put-right': putRightJars,
   'sour-sauce': sourSauce,
   'write-recipe': writeRecipe,

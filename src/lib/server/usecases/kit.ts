@@ -1,4 +1,4 @@
-import { standing } from '../../core/batch';
+import { leftG, standing } from '../../core/batch';
 import {
   cropDropped,
   cropsOf,
@@ -91,7 +91,7 @@ export const breakJar = useCase('break-jar', async (work, input) => {
     await batches.append(work, batch.id, [
       {
         type: 'portioned',
-        data: { fillingId: filling.id, how: 'thrown', g: filling.leftG, reason: 'the jar broke' }
+        data: { fillingId: filling.id, how: 'thrown', g: leftG(filling), reason: 'the jar broke' }
       }
     ]);
   } else {

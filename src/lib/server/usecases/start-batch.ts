@@ -1,24 +1,21 @@
-import type { z } from 'zod';
-import { batchItem, nextLidNumbers, salinityOf, standingFillings, type BatchEvent } from '../../core/batch';
+import {
+  batchItem,
+  nextLidNumbers,
+  salinityOf,
+  standingFillings,
+  start,
+  type RinseLogged
+} from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
-import { cropsOf, waysOf, type Household, type Place } from '../../core/kit';
+import { cropsOf, waysOf } from '../../core/kit';
 import { itemOf } from '../../core/kitchen';
 import { lyingOn, type LotOnBench } from '../../core/lot';
 import { crop, cropName, type OwnCrops } from '../../core/produce';
 import { readQuantity, type Ways } from '../../core/reading';
-import type { Recipe } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
-import { factsOf, style, styleIn, STYLES } from '../../core/style';
-import {
-  drawnG,
-  endsAsMade,
-  secondPick,
-  worksheet,
-  type JarCard,
-  type Worksheet
-} from '../../core/worksheet';
-import { startBatchSchema } from '../../schema/batch';
+import { style } from '../../core/style';
+import { drawnG, secondPick, worksheet, type Worksheet } from '../../core/worksheet';
 import type { Work } from '../db/aggregate';
 import { OURS, batches, brines, household, lots, numbered, pantries, pantry, recipeOf } from '../repos';
 import { useCase } from './act';
@@ -34,11 +31,8 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   const onBench = lyingOn(await lots.list(work.trx, 'live'), input.bench);
   const changed = input.seen ? changedSince(input.seen, onBench, cropsOf(ours)) : '';
   if (changed !== '') return refuse('bench-changed', { values: { changed } });
-  const lids = await numbered(work);
   const place = ours.places.find((p) => p.id === input.placeId);
   if (!place) return refuse('place-unknown', { field: 'placeId' });
-  if (place.kind !== 'counter')
-    return refuse('not-a-counter', { field: 'placeId', values: { place: place.name } });
   const recipe = input.recipeId === '' ? undefined : await recipeOf(work.trx, input.recipeId);
   if (input.recipeId !== '' && !recipe) return refuse('recipe-unknown', { field: 'recipeId' });
   const ready = worksheetInput(
@@ -49,20 +43,31 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   if (!ready.ok) return ready;
   const made = worksheet(ready.value);
   if (!made.ok) return made;
-  const unread = made.value.cautions.filter((c) => c.level === 'harm' && !input.knowing.includes(c.rule));
-  if (unread.length > 0)
-    return refuse('harm-not-read', {
-      field: 'knowing',
-      values: { rules: unread.map((c) => c.says).join(' ') }
-    });
   const used = brineUsed(input.brineUsed, made.value, waysOf(ours));
   if (!used.ok) return used;
-  const lidNumbers = nextLidNumbers(made.value.jars.length, lids, work.wall);
-  await batches.append(work, work.command, [
-    started(work, input, made.value, { ours, usedMl: used.value, place, lidNumbers, recipe })
-  ]);
+  const lidNumbers = nextLidNumbers(made.value.jars.length, await numbered(work), work.wall);
+  const begun = start(
+    made.value,
+    {
+      name: input.name,
+      note: input.note,
+      usedMl: used.value,
+      brineSaid: input.brineUsed !== '',
+      rinses: input.rinsed ? [...input.rinsed.log, input.rinsed].map(rinseLogged) : [],
+      knowing: input.knowing
+    },
+    {
+      id: work.command,
+      styles: ours.styles,
+      place,
+      lidNumbers,
+      recipe: recipe ? { id: recipe.id, version: recipe.version, name: recipe.name } : null
+    }
+  );
+  if (!begun.ok) return begun;
+  await batches.append(work, work.command, [begun.value]);
   await packLots(work, onBench, made.value);
-  await takeSalt(work, input.saltKindId, made.value.salt.weighG);
+  await takeSalt(work, input.saltKindId, made.value.salt.weighG + (made.value.rinse?.heavySaltG ?? 0));
   await takeBrine(work, made.value, used.value, input.keepRest, input.name);
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name: input.name, lidNumbers });
@@ -85,6 +90,8 @@ function changedSince(
   return [...news, ...(gone ? ['a pick was put back'] : [])].join(', ');
 }
 
+const rinseLogged = ({ after, taste, salinity }: RinseLogged): RinseLogged => ({ after, taste, salinity });
+
 /** Brine really poured, ml; empty means as planned. */
 function brineUsed(said: string, w: Worksheet, ways: Ways): Outcome<number | null> {
   const planned = w.brine?.inJarsMl ?? null;
@@ -98,79 +105,6 @@ function brineUsed(said: string, w: Worksheet, ways: Ways): Outcome<number | nul
         values: { saidG: read.value.value, thereG: planned }
       })
     : done(read.value.value);
-}
-
-function started(
-  work: Work,
-  input: z.output<typeof startBatchSchema>,
-  w: Worksheet,
-  {
-    ours,
-    usedMl,
-    place,
-    lidNumbers,
-    recipe
-  }: {
-    readonly ours: Household;
-    readonly usedMl: number | null;
-    readonly place: Place;
-    readonly lidNumbers: readonly number[];
-    readonly recipe: Recipe | undefined;
-  }
-): BatchEvent {
-  const poured = w.brine && usedMl !== null ? usedMl / w.brine.inJarsMl : 1;
-  return {
-    type: 'started',
-    data: {
-      name: input.name,
-      styleId: w.styleId,
-      style: factsOf(styleIn(w.styleId, ours.styles) ?? STYLES[0]!),
-      items: w.items.map((i) => batchItem(i.id, i.crop, (i.prepared.mean * w.packedG) / w.prepared.mean)),
-      equilibrium: endsAsMade(w, { poured }),
-      aim: w.ends.equilibrium,
-      rinses: w.rinse && input.rinsed ? [...input.rinsed.log, input.rinsed].map(rinseLogged) : [],
-      equilibriumSd: w.ends.equilibriumSd,
-      saltKindId: w.saltKindId,
-      brinePlannedMl: w.brine?.inJarsMl ?? null,
-      brineUsedMl: usedMl,
-      brineSaid: input.brineUsed !== '',
-      saltG: w.salt.weighG,
-      note: input.note,
-      // Only what there was to know: a rule that does not hold here was not overridden.
-      knowing: w.cautions
-        .filter((c) => c.level === 'harm' && input.knowing.includes(c.rule))
-        .map((c) => c.rule),
-      placeId: place.id,
-      fillings: w.jars.map((card, i) =>
-        filling(card, poured, `${work.command}.j${i + 1}`, lidNumbers[i] ?? 0)
-      ),
-      worksheet: w,
-      recipe: recipe ? { id: recipe.id, version: recipe.version, name: recipe.name } : null
-    }
-  };
-}
-
-const rinseLogged = ({ after, taste, salinity }: { after: string; taste: string; salinity: string }) => ({
-  after,
-  taste,
-  salinity
-});
-
-function filling(card: JarCard, poured: number, id: string, lidNumber: number) {
-  const brineG = card.contentsG - card.vegG;
-  return {
-    id,
-    lidNumber,
-    jarId: card.jarId,
-    jarName: card.name,
-    geometryId: card.geometryId,
-    lid: card.lid,
-    headspaceMm: card.headspaceMm,
-    usableMl: card.usableMl,
-    vegG: card.vegG,
-    vegRoomMl: card.vegRoomMl,
-    contentsG: card.vegG + brineG * poured
-  };
 }
 
 /** Each pick on the bench gives its share; what did not fit stays there, prepared. */

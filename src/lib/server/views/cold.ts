@@ -1,4 +1,4 @@
-import { inHand, placeOf, standing, type BatchInHand } from '../../core/batch';
+import { inHand, leftG, placeOf, standing, type BatchInHand } from '../../core/batch';
 import { verdictOn, type CareTask } from '../../core/care';
 import { stock, type StockJar } from '../../core/larder';
 import type { House } from '../usecases';
@@ -61,7 +61,7 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
       .filter((p) => p.jars.shown.length > 0),
     eatFirst: jars.filter((s) => !s.condemned).slice(0, EAT_FIRST),
     jars: jars.length,
-    leftG: jars.reduce((a, s) => a + s.filling.leftG, 0),
+    leftG: jars.reduce((a, s) => a + leftG(s.filling), 0),
     tasks: shownTasks,
     batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)
   };

@@ -1,4 +1,4 @@
-import { placeOf, type Batch } from '../../core/batch';
+import { contentsG, leftG, placeOf, type Batch } from '../../core/batch';
 import { wallText } from '../../core/calendar';
 import { stock } from '../../core/larder';
 import type { Lot } from '../../core/lot';
@@ -44,8 +44,8 @@ const batch = (b: Batch): ReadOf<'batches'>[number] => ({
     lidNumber: f.lidNumber,
     jarId: f.jarId,
     placeId: placeOf(f),
-    contentsG: f.contentsG,
-    leftG: f.leftG,
+    contentsG: contentsG(f),
+    leftG: leftG(f),
     equilibrium: f.equilibrium ?? b.equilibrium,
     emptiedAt: f.emptiedAt === null ? null : wallText(f.emptiedAt)
   })),
@@ -148,7 +148,7 @@ export const READERS: { readonly [N in ReadName]: (house: House) => Promise<Read
       jarId: s.filling.id,
       lidNumber: s.filling.lidNumber,
       placeId: s.placeId,
-      leftG: s.filling.leftG,
+      leftG: leftG(s.filling),
       bestTill: wallText(s.best),
       keepsTill: wallText(s.latest),
       opened: s.opened,

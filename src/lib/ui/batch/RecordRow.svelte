@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button, Textarea, Label } from 'flowbite-svelte';
   import type { BatchInHand, BatchEvent } from '$lib/core/batch';
+  import { massOf } from '$lib/core/contents';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
@@ -56,6 +57,14 @@
         return `Put right ${lids([e.data.fillingId])} (${TROUBLE_WORDS[e.data.trouble]}): ${didWords(e.data, house)}, from ${writePercent(e.data.from)} to ${writePercent(e.data.to)}${e.data.reason ? `. “${e.data.reason}”` : ''}`;
       case 'soured':
         return `Soured at pH ${e.data.pH} for ${e.data.wanted}: ${[e.data.vinegarMl > 0 ? `${house.volume(e.data.vinegarMl)} of 5 % vinegar` : '', e.data.citricG > 0 ? `${writeSalt(e.data.citricG)} of citric acid` : ''].filter(Boolean).join(' and ')} in ${house.mass(e.data.sauceG)}`;
+      case 'decanted':
+        return `${house.mass(e.data.g)} decanted from jar ${lids([e.data.fillingId])} into jar ${e.data.into.lidNumber}`;
+      case 'drained':
+        return `${house.mass(e.data.g)} of brine drained off, jar ${lids([e.data.fillingId])}`;
+      case 'passedOn':
+        return `${house.mass(massOf(e.data.what))} poured from jar ${lids([e.data.fillingId])} into ${lids([e.data.other.fillingId]) ? `jar ${lids([e.data.other.fillingId])}` : 'another batch'}`;
+      case 'received':
+        return `${house.mass(massOf(e.data.what))} of another batch poured into jar ${lids([e.data.fillingId])}`;
       case 'added':
         return `A second pick in ${lids([e.data.fillingId])}: ${house.mass(e.data.vegG)} with ${writeSalt(e.data.saltG)} salt`;
       case 'portionCorrected':

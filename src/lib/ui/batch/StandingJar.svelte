@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { BatchInHand, Filling } from '$lib/core/batch';
+  import { shareLeft, type BatchInHand, type Filling } from '$lib/core/batch';
   import Jar from '../jar/Jar.svelte';
-  import { jarItems, leftOf, levelOf } from './standing';
+  import { jarItems, levelOf } from './standing';
 
   /** A jar of a batch as it stands on a board; with `onchoose` it can be chosen. */
   interface Props {
@@ -22,7 +22,7 @@
     lid={filling.lid}
     usableMl={levelOf(batch, filling)}
     vegRoomMl={filling.vegRoomMl}
-    left={leftOf(filling)}
+    left={shareLeft(filling)}
     items={jarItems(batch)}
     {scale}
     label={filling.lidNumber}

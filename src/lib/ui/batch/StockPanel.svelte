@@ -2,7 +2,7 @@
   import { Button, Input, Label } from 'flowbite-svelte';
   import { verdictsOf } from '$lib/core/care';
   import { EATERS } from '$lib/core/safety';
-  import type { BatchInHand } from '$lib/core/batch';
+  import { leftG, type BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -17,7 +17,7 @@
   let { jar }: { jar: Omit<StockJar, 'batch'> & { readonly batch: BatchInHand } } = $props();
   const house = useHouse();
   const f = $derived(jar.filling);
-  const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: f.leftG });
+  const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: leftG(f) });
   let weight = $state('');
   const verdicts = $derived(
     verdictsOf(jar.batch, house.household.places, house.now).filter((v) => v.fillingId === f.id)
@@ -31,7 +31,7 @@
     <h1 class="text-2xl">{jar.batch.name}</h1>
     <p class="text-quiet">jar {f.lidNumber}, {f.jarName}, {house.placeName(jar.placeId)}</p>
   </div>
-  <p><span class="answer">{house.mass(f.leftG)}</span> <span class="big">left</span></p>
+  <p><span class="answer">{house.mass(leftG(f))}</span> <span class="big">left</span></p>
   <p>
     {jar.opened ? `Opened; ${jar.quarters} of 4 quarters left.` : 'Not opened yet.'}
     Best before {dayAndYear(jar.best)}, at the longest {dayAndYear(jar.latest)}: quality dates, not safety

@@ -13,8 +13,6 @@ export function jarItems(b: BatchInHand) {
   }));
 }
 
-/** How much of a jar is still in, 0-1. */
-export const leftOf = (f: Filling): number => (f.contentsG > 0 ? f.leftG / f.contentsG : 0);
 /** Shreds stand no higher than they were filled. */
 export const levelOf = (b: BatchInHand, f: Filling): number =>
   style(b.styleId)?.salting === 'dry'

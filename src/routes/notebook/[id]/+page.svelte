@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { placeOf, salinityOf } from '$lib/core/batch';
+  import { leftG, placeOf, salinityOf } from '$lib/core/batch';
   import { batchPHCautions, dayNumberOf, verdictsOf } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent, writeSalt } from '$lib/core/quantity';
@@ -66,14 +66,14 @@
           batch={b}
           filling={f}
           scale={0.62}
-          text="Jar {f.lidNumber}, {f.jarName}, {house.mass(f.leftG)} left"
+          text="Jar {f.lidNumber}, {f.jarName}, {house.mass(leftG(f))} left"
         />
       {/snippet}
       {#snippet caption(f)}
         <p class="max-w-28 font-semibold">{f.jarName}</p>
         <p class="text-quiet">{f.emptiedAt === null ? house.placeName(placeOf(f)) : 'empty'}</p>
         <p>
-          {house.mass(f.leftG)}{f.equilibrium === undefined
+          {house.mass(leftG(f))}{f.equilibrium === undefined
             ? ''
             : `, ${writePercent(salinityOf(b, f) ?? 0)} salt`}
         </p>

@@ -1,0 +1,36 @@
+import { gained, massOf, plus, type Posting } from '../contents/index';
+import type { WallMinute } from '../calendar/index';
+import type { Batch } from './batch';
+import type { Filling } from './facts';
+
+/** What is left in a jar, g. */
+export const leftG = (f: Pick<Filling, 'holds'>): number => massOf(f.holds);
+/** What a jar holds as long as nothing is taken of it, g. */
+export const contentsG = (f: Pick<Filling, 'full'>): number => massOf(f.full);
+/** How much of a jar is still in, 0-1. */
+export const shareLeft = (f: Pick<Filling, 'full' | 'holds'>): number =>
+  contentsG(f) > 0 ? leftG(f) / contentsG(f) : 0;
+/** Where a jar stands now. */
+export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';
+/** Jars that still hold something. */
+export const standing = (b: Pick<Batch, 'fillings'>): Filling[] =>
+  b.fillings.filter((f) => f.emptiedAt === null);
+/** A batch lives while one of its jars holds something. */
+export const isLive = (b: Pick<Batch, 'fillings'>): boolean => b.fillings.some((f) => f.emptiedAt === null);
+
+/** Under a gram in a jar is an empty jar. */
+export const EMPTY_G = 1;
+
+/** Jars after what moved into and out of them; one with nothing left in it is empty from then on. */
+export function afterPostings(
+  fillings: readonly Filling[],
+  postings: readonly Posting[],
+  at: WallMinute
+): Filling[] {
+  return fillings.map((f) => {
+    const came = gained(postings, `jar:${f.id}`);
+    if (Object.values(came).every((g: number) => g === 0)) return f;
+    const holds = plus(f.holds, came);
+    return { ...f, holds, emptiedAt: massOf(holds) < EMPTY_G ? (f.emptiedAt ?? at) : null };
+  });
+}

@@ -1,0 +1,2 @@
+export * from './contents';
+export * from './postings';

@@ -1,0 +1,79 @@
+import { grams, type WordsOf } from './words-kinds';
+
+/** Jars that stand: what is taken, poured, measured, put right. */
+export const OF_JARS = {
+  'batch-unknown': ['That batch is not there.', 'Reload the page: it may have been undone.'],
+  'jar-unknown': ['That jar is not part of this batch.', 'Reload the page and choose it again.'],
+  'jar-empty': (v) => [`Jar ${v.lidNumber} is empty already.`, 'Choose a jar that still holds something.'],
+  'no-jar-named': ['No jar is chosen.', 'Tick at least one.'],
+  'portion-unknown': ['That entry is not there.', 'Reload the page: it may have been undone.'],
+  'taste-unknown': ['That taste is not there.', 'Reload the page: it may have been undone.'],
+  'more-than-jar-takes': (v) => [
+    `That is ${grams(v.saidG)}, and that jar takes ${grams(v.roomG)} more.`,
+    'Say how much shall go, or choose a larger one.'
+  ],
+  'into-itself': ['That is the same jar.', 'Choose another one to pour into.'],
+  'changed-meanwhile': (v) => [
+    `Somebody took from jar ${v.lidNumber} meanwhile: ${grams(v.leftG)} is left.`,
+    'Look again, then take what you want.'
+  ],
+  'already-answered': [
+    'Somebody has done this already.',
+    'Nothing more to do; undo it in the batch if it was not so.'
+  ],
+  'salt-not-known': [
+    'Nobody knows how salty that jar is.',
+    'Start a batch of its own, or taste it and correct it first.'
+  ],
+  'crock-full': (v) => [
+    `It wants ${v.wantsMl} ml, and ${v.freeMl} ml are free.`,
+    'Take less to the bench, or start a jar of its own.'
+  ],
+  'more-brine-than-there': (v) => [`Only ${v.ml} ml of it are left.`, `Give ${v.ml} ml or less.`],
+  'brine-strength-strange': [
+    'No brine is like that.',
+    'Give its salt in percent, between 0.1 and 26, such as 5.'
+  ],
+  'brine-unknown': ['That brine is not there.', 'Reload the page: it may be used up.'],
+  'salinity-strange': (v) => [
+    `“${v.said}” is no salt content of a jar or a leaf.`,
+    'Give percent between 0.1 and 26.4, all that water holds; such as 2.1.'
+  ],
+  'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
+  'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
+  'raw-not-pantry': (v) => [
+    `${v.place} is a pantry shelf, and a raw ferment is alive: it is not shelf-stable.`,
+    'Move it to a cold place. A pantry jar needs a tested heat process.'
+  ],
+  'already-there': (v) => [`It stands at ${v.place} already.`, 'Choose another place.'],
+  'more-lost-than-held': (v) => [
+    `The jar held about ${grams(v.heldG)} of brine and juice in all.`,
+    'Give what is missing now, in ml or mm of level.'
+  ],
+  'not-too-salty': (v) => [
+    `It is at ${v.now} %, and should be at ${v.target} %: not too salty.`,
+    'Say what was tasted or measured, or where it should end.'
+  ],
+  'not-too-weak': (v) => [
+    `It is at ${v.now} %, and should be at ${v.target} %: not too weak.`,
+    'Say what was tasted or measured, or where it should end.'
+  ],
+  'too-little-free-brine': (v) => [
+    'There is too little free brine to change it in six steps.',
+    `Move it to a larger jar and pour ${grams(v.waterG)} of water on, or eat it mixed with something unsalted.`
+  ],
+  'no-sauce': ['Only a sauce or a mash is soured like this.', 'Leave other ferments to sour by themselves.'],
+  'sour-enough': (v) => [`At pH ${v.pH} it is as sour as that already.`, 'Want a lower pH, or leave it.'],
+  'ph-wanted-strange': ['That is no pH for a sauce.', 'Give one between 2.8 and 4.6, such as 3.6.'],
+  'more-than-fits': (v) => [
+    `That is ${grams(v.saidG)}, and this jar takes about ${grams(v.roomG)} of liquid beside what is in it.`,
+    'Check the figure; each jar is meant, not all of them.'
+  ],
+  'sign-unknown': ['That sign is not there.', 'Choose one that is shown.'],
+  'reading-unknown': ['That reading is not there.', 'Reload the page: it may have been undone.'],
+  'discard-first': (v) => [
+    `Jar ${v.lidNumber} is to be thrown away: ${v.why}`,
+    'Throw it away; or correct the reading or take the sign back, if it was wrong.'
+  ],
+  'reason-wanted': ['Why is it thrown away?', 'A word will do: mould, soft, forgotten. It helps next time.']
+} as const satisfies WordsOf;

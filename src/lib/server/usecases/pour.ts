@@ -1,0 +1,74 @@
+import { decant, nextLidNumbers, pourInto, type Batch } from '../../core/batch';
+import { notCondemned } from '../../core/care';
+import { freeJars } from '../../core/kitchen';
+import { waysOf, type Household } from '../../core/kit';
+import { bareMass, readWeight } from '../../core/reading';
+import { done, refuse, type Outcome } from '../../core/refusal';
+import { ownedSize } from '../../core/worksheet';
+import type { Work } from '../db/aggregate';
+import { batches, household, numbered } from '../repos';
+import { useCase } from './act';
+
+/** What is left of a jar into a free one that fits it better: the same batch, under a jar number of its own. */
+export const decantJar = useCase('decant', async (work, input) => {
+  const ours = await household(work.trx);
+  const from = await sound(work, ours, input);
+  if (!from.ok) return from;
+  const lids = await numbered(work);
+  const jar = freeJars(ours, lids).find((j) => j.id === input.jarId);
+  const size = jar && ownedSize(jar);
+  if (!size) return refuse('jar-kind-unknown', { field: 'jarId' });
+  if (size.free < 1)
+    return refuse('jars-not-free', { field: 'jarId', values: { name: size.jar.name, free: size.free } });
+  const g = weightOf(input.weight, ours);
+  if (!g.ok) return g;
+  const [lidNumber = 0] = nextLidNumbers(1, lids, work.wall);
+  const { name: jarName, geometryId, lid } = size.jar;
+  const { usableMl, headspaceMm } = size;
+  const into = { id: `${work.command}.j1`, lidNumber, jarId: size.id, jarName, geometryId, lid, headspaceMm };
+  const decanted = decant(from.value, input.fillingId, { ...into, usableMl }, g.value);
+  if (!decanted.ok) return decanted;
+  await batches.append(work, from.value.id, [decanted.value]);
+  return done({ batchId: from.value.id, name: from.value.name, lidNumbers: [lidNumber] });
+});
+
+/** A jar poured into another that stands: of one batch, or two batches that become one there. */
+export const pourTogether = useCase('pour-together', async (work, input) => {
+  const ours = await household(work.trx);
+  const from = await sound(work, ours, input);
+  if (!from.ok) return from;
+  const to = await sound(work, ours, { batchId: input.intoBatchId, fillingId: input.intoFillingId });
+  if (!to.ok) return to;
+  const g = weightOf(input.weight, ours);
+  if (!g.ok) return g;
+  const poured = pourInto(
+    { b: from.value, fillingId: input.fillingId },
+    { b: to.value, fillingId: input.intoFillingId },
+    g.value
+  );
+  if (!poured.ok) return poured;
+  await batches.append(work, from.value.id, [poured.value.passedOn]);
+  if (poured.value.received) await batches.append(work, to.value.id, [poured.value.received]);
+  const lidNumbers = to.value.fillings.filter((f) => f.id === input.intoFillingId).map((f) => f.lidNumber);
+  return done({ batchId: to.value.id, name: to.value.name, lidNumbers });
+});
+
+/** A batch of whose jar something may still be eaten. */
+async function sound(
+  work: Work,
+  { places }: Household,
+  { batchId, fillingId }: { readonly batchId: string; readonly fillingId: string }
+): Promise<Outcome<Batch>> {
+  const found = await batches.load(work.trx, batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  const may = notCondemned(found.state, [fillingId], { places, now: work.wall });
+  return may.ok ? done(found.state) : may;
+}
+
+/** A weight as typed; nothing typed: all there is. */
+function weightOf(said: string, ours: Household): Outcome<number | null> {
+  if (said === '') return done(null);
+  const ways = waysOf(ours);
+  const read = readWeight(said, 'weight', ways, bareMass(ways));
+  return read.ok ? done(read.value.g) : read;
+}

@@ -1,0 +1,149 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { leftG, placeOf, salinityOf, standing, type Batch } from '$lib/core/batch';
+import { massOf, salinityIn } from '$lib/core/contents';
+import { batches, brines, household, numbered, pantry } from '$lib/server/repos';
+import { freeJars } from '$lib/core/kitchen';
+import type { Work } from '$lib/server/db/aggregate';
+import { testHouse, type TestHouse } from '../support/house';
+import { near } from '../support/vectors';
+
+let house: TestHouse;
+beforeEach(async () => {
+  house = await testHouse();
+  await must('own-jars', { geometryId: 'clip-1500', lid: 'clamped', owned: 2 });
+  await must('own-jars', { geometryId: 'clip-500', lid: 'clamped', owned: 2 });
+  await must('count-goods', { name: 'Salt', kind: 'salt', amount: '1 kg', saltKindId: 'sea-fine' });
+  await begin('sticks', 'kohlrabi', { styleId: 'pieces', fraction: 0.03 });
+  house.at('2026-09-20', 9);
+});
+afterEach(() => house.db.destroy());
+
+async function must(...said: Parameters<TestHouse['say']>): Promise<unknown> {
+  const done = await house.say(...said);
+  if (!done.ok) throw new Error(`${said[0]}: ${done.codes.join()}`);
+  return done.value;
+}
+async function begin(commandId: string, cropId: string, style: Record<string, unknown>): Promise<void> {
+  await must('weigh-in', { commandId: `${commandId}-pick`, cropId, weight: '1100 g' });
+  await must('take-to-bench', { lotId: `${commandId}-pick`, weight: '' });
+  await must('weigh-prepared', { lotId: `${commandId}-pick`, weight: '850 g' });
+  const choice = { saltKindId: 'sea-fine', placeId: 'counter', opens: true, ...style };
+  await must('start-batch', { commandId, name: commandId, ...choice });
+}
+const load = async (id: string): Promise<Batch> => (await batches.load(house.db, id))!.state;
+const free = async (jarId: string) =>
+  freeJars(
+    await household(house.db),
+    await numbered({ trx: house.db, at: house.clock.now() } as unknown as Work)
+  ).find((j) => j.id === jarId)!.free;
+
+describe('a jar is a thing of its own', () => {
+  it('half eaten, it is decanted into a smaller one: the large is free, the small goes on as what it was', async () => {
+    await must('move', { batchId: 'sticks', fillingIds: 'sticks.j1', placeId: 'fridge' });
+    await must('taste', { batchId: 'sticks', fillingIds: 'sticks.j1', sour: 3, salt: 2, crunch: 4 });
+    const whole = leftG((await load('sticks')).fillings[0]!);
+    const portion = { batchId: 'sticks', fillingId: 'sticks.j1', how: 'eaten' };
+    await must('portion', { ...portion, amount: 'weight', weight: `${Math.round(whole - 400)} g` });
+    expect([await free('clip-1500.clamped'), await free('clip-500.clamped')]).toEqual([1, 2]);
+    const before = await load('sticks');
+    const jarId = 'clip-500.clamped';
+    const to = { batchId: 'sticks', fillingId: 'sticks.j1', jarId };
+    expect(await must('decant', { commandId: 'small', ...to })).toMatchObject({ lidNumbers: [2] });
+    const after = await load('sticks');
+    const [old, jar] = after.fillings;
+    expect(old!.emptiedAt).not.toBeNull();
+    expect(standing(after)).toHaveLength(1);
+    near(leftG(jar!), 400, 2e-3);
+    expect([jar!.lidNumber, placeOf(jar!), jar!.jarId]).toEqual([2, 'fridge', jarId]);
+    near(salinityIn(jar!.holds), salinityOf(before, before.fillings[0]!)!, 1e-4);
+    // Its time in the cold, and what was tasted, go with it.
+    expect(jar!.stays[0]).toEqual(before.fillings[0]!.stays[0]);
+    expect(after.tastes[0]!.fillingIds).toEqual(['sticks.j1', 'small.j1']);
+    expect([await free('clip-1500.clamped'), await free(jarId)]).toEqual([2, 1]);
+    await must('undo', { of: 'small' });
+    expect(await load('sticks')).toEqual(before);
+  });
+
+  it('refuses more than fits, jars that are not free, and what is to be thrown away', async () => {
+    const to = { batchId: 'sticks', fillingId: 'sticks.j1', jarId: 'clip-500.clamped' };
+    expect(await house.say('decant', to)).toMatchObject({ codes: ['more-than-jar-takes'] });
+    expect(await house.say('decant', { ...to, weight: '9 kg' })).toMatchObject({
+      codes: ['more-than-there-is']
+    });
+    expect(await house.say('decant', { ...to, jarId: 'none' })).toMatchObject({
+      codes: ['jar-kind-unknown']
+    });
+    await must('decant', { ...to, weight: '300 g' });
+    await must('decant', { ...to, weight: '300 g' });
+    expect(await house.say('decant', { ...to, weight: '300 g' })).toMatchObject({ codes: ['jars-not-free'] });
+    await must('see-sign', { batchId: 'sticks', fillingIds: 'sticks.j1', sign: 'mould' });
+    expect(await house.say('decant', { ...to, jarId: 'clip-1500.clamped' })).toMatchObject({
+      codes: ['discard-first']
+    });
+  });
+
+  it('two batches are poured together: by weight, on both sides, and undone on both', async () => {
+    await begin('coins', 'carrot', { styleId: 'pieces', fraction: 0.02 });
+    await must('portion', {
+      batchId: 'sticks',
+      fillingId: 'sticks.j1',
+      how: 'eaten',
+      amount: 'weight',
+      weight: '700 g'
+    });
+    const [sticks, coins] = [await load('sticks'), await load('coins')];
+    const pour = {
+      batchId: 'coins',
+      fillingId: 'coins.j1',
+      intoBatchId: 'sticks',
+      intoFillingId: 'sticks.j1'
+    };
+    await must('pour-together', { commandId: 'both', ...pour, weight: '500 g' });
+    const [one, two] = [await load('sticks'), await load('coins')];
+    const [into, from] = [one.fillings[0]!, two.fillings[0]!];
+    near(leftG(into) - leftG(sticks.fillings[0]!), leftG(coins.fillings[0]!) - leftG(from), 1e-9);
+    // As salty as both by their weight: between the two.
+    expect(salinityOf(one, into)!).toBeGreaterThan(0.0205);
+    expect(salinityOf(one, into)!).toBeLessThan(0.0295);
+    near(salinityOf(one, into)!, salinityIn(into.holds), 1e-9);
+    expect(one.items.map((i) => i.cropId)).toEqual(['kohlrabi', 'carrot']);
+    expect(
+      await house.say('pour-together', { ...pour, intoBatchId: 'coins', intoFillingId: 'coins.j1' })
+    ).toMatchObject({ codes: ['into-itself'] });
+    expect(await house.say('pour-together', { ...pour, intoBatchId: 'none' })).toMatchObject({
+      codes: ['batch-unknown']
+    });
+    await must('undo', { of: 'both' });
+    expect([await load('sticks'), await load('coins')]).toEqual([sticks, coins]);
+  });
+
+  it('brine kept off a jar leaves it, with its salt', async () => {
+    const before = (await load('sticks')).fillings[0]!;
+    const jug = { name: 'Off the sticks', amount: '200 ml', strengthPercent: 3 };
+    await must('keep-brine', { commandId: 'jug', ...jug, batchId: 'sticks', fillingId: 'sticks.j1' });
+    const after = (await load('sticks')).fillings[0]!;
+    const gone = massOf(before.holds) - massOf(after.holds);
+    expect((await brines.list(house.db, 'live'))[0]).toMatchObject({ ml: 200, strength: 0.03 });
+    // 200 ml of 3 % weigh 204 g, and 6.1 g of that is salt.
+    near(gone, 204, 2e-3);
+    near(before.holds.saltG - after.holds.saltG, gone * 0.03, 1e-2);
+    expect(
+      await house.say('keep-brine', { ...jug, amount: '2 l', batchId: 'sticks', fillingId: 'sticks.j1' })
+    ).toMatchObject({ codes: ['more-than-there-is'] });
+  });
+
+  it('salt that was strewn on a leaf before the rinse came off the shelf, too', async () => {
+    const salt = async () => (await pantry(house.db))[0]!.amount;
+    const before = await salt();
+    const rinsed = JSON.stringify({ after: '700 g', taste: '', salinity: '1.2' });
+    await begin('leaf', 'cabbage-napa', {
+      styleId: 'leaf-rinsed',
+      salting: 'rinsed',
+      fraction: 0.022,
+      rinsed
+    });
+    const used = before - (await salt());
+    // The style's 8 % of 850 g of leaf, beside what was added after it.
+    near(used - (await load('leaf')).saltG!, 68, 1e-6);
+  });
+});
