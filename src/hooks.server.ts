@@ -1,5 +1,6 @@
 import { building } from '$app/environment';
 import { problemJson } from '$lib/server/http/answers';
+import { served } from '$lib/server/http/served';
 import { isFromElsewhere, isOpenToAll, whoAsks } from '$lib/server/http/door';
 import { readConfig } from '$lib/server/config';
 import { openHouse } from '$lib/server/house';
@@ -35,7 +36,7 @@ export const handle: Handle = async ({ event, resolve }) => {
     if (pathname.startsWith('/api/')) return problemJson([{ code: 'signed-out' }]);
     redirect(303, `/sign-in?to=${encodeURIComponent(pathname)}`);
   }
-  const response = await resolve(event);
+  const response = await served(event, event.locals.house, async () => resolve(event));
   // What somebody saw who was let in is not kept for the next who asks.
   if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-cache');
   return response;

@@ -1,3 +1,6 @@
+/** So many things are kept. */
+const MOST = 60;
+
 /**
  * What pages read, kept until something is stored or another minute begins: a frame and its page, and whoever looks
  * meanwhile, are shown the same without reading it again. Nobody changes what was read.
@@ -9,7 +12,8 @@ export class Seen {
   /** `state` says as of when: another answer, and all is read anew. */
   constructor(private readonly state: () => string) {}
 
-  once<T>(what: string, read: () => Promise<T>): Promise<T> {
+  /** What `keeps` says no to is read again by the next who asks; of more than can be kept the oldest is forgotten. */
+  once<T>(what: string, read: () => Promise<T>, keeps: (read: T) => boolean = () => true): Promise<T> {
     const now = this.state();
     if (now !== this.of) {
       this.of = now;
@@ -20,8 +24,15 @@ export class Seen {
     if (before) return before;
     const reading = read();
     known.set(what, reading);
+    for (const oldest of known.keys()) {
+      if (known.size <= MOST) break;
+      known.delete(oldest);
+    }
     // What could not be read is tried again by the next who asks.
-    reading.catch(() => known.delete(what));
+    reading.then(
+      (value) => keeps(value) || known.delete(what),
+      () => known.delete(what)
+    );
     return reading;
   }
 }

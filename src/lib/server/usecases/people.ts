@@ -4,6 +4,7 @@ import { done, refuse } from '../../core/refusal';
 import { DOOR_COMMANDS, type Answer, type DoorCommandName, type Taken } from '../../schema/commands';
 import { firstSchema, signInSchema } from '../../schema/people';
 import { diskRefusal } from '../db/disk';
+import { versionOf } from '../db/log';
 import { isCode, type Hand, type Keys, type Pass } from '../people';
 import { refusalsOf, type House, type Result, type UseCase } from './act';
 
@@ -22,7 +23,9 @@ function doorCase<S extends z.ZodType, T, A extends unknown[]>(
     if (!keys) return refused({ code: 'nobody-asked' });
     try {
       const out = await body(keys, parsed.data, hand ?? null, ...more);
-      return out.ok ? out : refused(out.refusal);
+      if (!out.ok) return refused(out.refusal);
+      house.news?.tell({ version: await versionOf(house.db), kinds: ['people'] });
+      return out;
     } catch (error) {
       const disk = diskRefusal(error);
       if (disk) return refused(disk);

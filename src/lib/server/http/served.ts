@@ -1,0 +1,44 @@
+import type { RequestEvent } from '@sveltejs/kit';
+import type { House } from '../usecases';
+
+/** A page as it went out. */
+interface Page {
+  readonly body: ArrayBuffer;
+  readonly status: number;
+  readonly headers: [string, string][];
+}
+
+/** Shown to one only: who is signed in where, and what a page asks once. */
+const OF_ONE = ['/sign-in', '/welcome', '/do/[command]'];
+
+/** Whether two who ask for this address, of the same name, are shown the same until something is stored. */
+function isShared(event: RequestEvent, { hand }: House): boolean {
+  const room = event.route.id;
+  if (event.request.method !== 'GET' || room === null || room.startsWith('/api')) return false;
+  // Kit shows each phone its own pass.
+  return !OF_ONE.includes(room) && (room !== '/kit' || !hand);
+}
+
+/**
+ * Answers a page, made once until something is stored or another minute begins: fifty pages that look again at once are
+ * answered by as many as there are different ones. What is not simply a page (a way on, an error, a cookie) is made for each.
+ */
+export async function served(
+  event: RequestEvent,
+  house: House,
+  make: () => Promise<Response>
+): Promise<Response> {
+  if (!house.seen || !isShared(event, house)) return make();
+  const { hand } = house;
+  const who = hand ? `${hand.role} ${hand.name}` : '';
+  const how = ['if-none-match', 'accept'].map((name) => event.request.headers.get(name) ?? '').join(' ');
+  const page = await house.seen.once(
+    `page ${event.request.url} ${who} ${how}`,
+    async (): Promise<Page> => {
+      const made = await make();
+      return { body: await made.arrayBuffer(), status: made.status, headers: [...made.headers] };
+    },
+    ({ status, headers }) => status === 200 && !headers.some(([name]) => name === 'set-cookie')
+  );
+  return new Response(page.body, { status: page.status, headers: page.headers });
+}
