@@ -54,8 +54,13 @@ export default ts.config(
       'no-undef': 'off',
       'svelte/no-navigation-without-resolve': 'off',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
-      'max-lines': ['error', { max: 350, skipBlankLines: true }]
+      'max-lines': ['error', { max: 250, skipBlankLines: true }]
     }
+  },
+  {
+    // A table, the demo's season row by row; and scripts that are read from top to bottom.
+    files: ['src/lib/server/demo/season.ts', 'scripts/**/*.mjs'],
+    rules: { 'max-lines': 'off' }
   },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],

@@ -3,7 +3,7 @@ import { leftG, placeOf, salinityOf, standing, type Batch } from '$lib/core/batc
 import { massOf, salinityIn } from '$lib/core/contents';
 import { batches, brines, household, numbered, pantry } from '$lib/server/repos';
 import { freeJars } from '$lib/core/kitchen';
-import type { Work } from '$lib/server/db/aggregate';
+import type { Work } from '$lib/server/db/kinds';
 import { testHouse, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 

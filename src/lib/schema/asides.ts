@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Worksheet } from '../core/worksheet';
 import type { RefusalCode } from '../core/refusal';
-import { benchDraftSchema, draftChangeSchema, worksheetSchema } from './batch';
+import { benchDraftSchema, draftChangeSchema, worksheetSchema } from './bench';
 import { WORKSHEET } from './commands/command';
 import { stepClockSchema } from './household';
 import { scaleActSchema } from './scale';

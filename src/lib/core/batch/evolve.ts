@@ -1,21 +1,18 @@
-import type { WallMinute } from '../calendar/index';
+import { massOf, NOTHING, plus, type Posting } from '../contents/index';
+import type { Batch, BatchEvent, Said } from './batch';
+import { afterPostings } from './jar';
+import { portionOf, postingsOf } from './moved';
 import {
-  gained,
-  massOf,
-  NOTHING,
-  plus,
-  salinityIn,
-  solidsOf,
-  tidy,
-  type Contents,
-  type Posting
-} from '../contents/index';
-import type { Batch, BatchEvent, Passing, Said } from './batch';
-import type { Correction } from './correction';
-import type { BatchItem, Filling, Portion } from './facts';
-import { afterPostings, placeOf } from './jar';
-import { decantedOf, portionOf, postingsOf } from './moved';
-import { salinityOf } from './salinity';
+  decantedIn,
+  fuller,
+  gone,
+  passedOn,
+  portionPutRight,
+  putRightIn,
+  receivedIn,
+  secondPickIn,
+  withFillings
+} from './refilled';
 
 /** The batch after one more event; `undefined` before it was started. */
 export function evolveBatch(
@@ -156,124 +153,5 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     corrections: [],
     sourings: [],
     recipe: event.type === 'started' ? event.data.recipe : null
-  };
-}
-
-function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
-  return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };
-}
-
-/** What the world outside got of it. */
-const gone = (moved: readonly Posting[]): Contents =>
-  plus(gained(moved, 'eaten'), gained(moved, 'given'), gained(moved, 'thrown'));
-
-/** What goes back into a jar is as salty as it was when it was taken. */
-function portionPutRight(
-  state: Batch,
-  { of, g }: { readonly of: string; readonly g: number },
-  moved: readonly Posting[]
-): Batch {
-  const what = (p: Portion) => plus(p.what, gone(moved));
-  const jars = state.fillings.map((f) => {
-    const back = gained(moved, `jar:${f.id}`);
-    const own = f.equilibrium !== undefined && massOf(back) !== 0 && massOf(plus(f.holds, back)) > 0;
-    return own ? { ...f, equilibrium: salinityIn(plus(f.holds, back)) } : f;
-  });
-  return {
-    ...state,
-    fillings: jars,
-    portions: state.portions.map((p) => (p.id === of ? { ...p, g, what: what(p), corrected: true } : p))
-  };
-}
-
-/** A jar that holds more, or less, when full: by what came and went. */
-const fuller = (f: Filling, moved: readonly Posting[]): Pick<Filling, 'full' | 'startG'> => {
-  const more = gained(moved, `jar:${f.id}`);
-  return { full: plus(f.full, more), startG: tidy(f.startG + massOf(more)) };
-};
-
-/** A second pick in a vessel that stands: it holds more, and is as salty as before. */
-function secondPickIn(
-  state: Batch,
-  added: Extract<BatchEvent, { type: 'added' }>['data'],
-  moved: readonly Posting[]
-): Batch {
-  return {
-    ...withFillings(state, [added.fillingId], (f) => ({
-      ...f,
-      ...fuller(f, moved),
-      vegRoomMl: Math.min(f.usableMl, f.vegRoomMl + added.vegRoomMl)
-    })),
-    items: [...state.items, ...added.items],
-    saltG: (state.saltG ?? 0) + added.saltG
-  };
-}
-
-/** A jar put right: what was drawn, lost or added changes what it holds, and its salinity is its own from then on. */
-function putRightIn(state: Batch, c: Correction, moved: readonly Posting[]): Batch {
-  return {
-    ...withFillings(state, [c.fillingId], (f) => ({ ...f, ...fuller(f, moved), equilibrium: c.to })),
-    corrections: [...state.corrections, c]
-  };
-}
-
-/** Another jar of the batch: it stood where the first one did, and holds what was poured into it. */
-function decantedIn(
-  state: Batch,
-  { fillingId, g, into }: Extract<BatchEvent, { type: 'decanted' }>['data'],
-  at: WallMinute
-): Batch {
-  const source = state.fillings.find((f) => f.id === fillingId);
-  if (!source) return state;
-  const what = decantedOf(source, g);
-  const own = source.equilibrium === undefined ? {} : { equilibrium: source.equilibrium };
-  const jar: Filling = {
-    ...into,
-    ...own,
-    full: what,
-    holds: NOTHING,
-    startG: 0,
-    stays: [...source.stays, { placeId: placeOf(source), from: at }],
-    emptiedAt: null
-  };
-  // What was done with the one, was done with what is in the other.
-  const both = <T extends { readonly fillingIds: readonly string[] }>(all: readonly T[]): T[] =>
-    all.map((x) => (x.fillingIds.includes(fillingId) ? { ...x, fillingIds: [...x.fillingIds, into.id] } : x));
-  return {
-    ...state,
-    fillings: [...state.fillings, jar],
-    care: both(state.care),
-    tastes: both(state.tastes),
-    readings: both(state.readings),
-    signs: both(state.signs),
-    sourings: both(state.sourings)
-  };
-}
-
-/** Out of a jar, and into another one: of this batch too, or told there. */
-function passedOn(state: Batch, { fillingId, other, what }: Passing): Batch {
-  const less = withFillings(state, [fillingId], (f) => ({ ...f, startG: tidy(f.startG - massOf(what)) }));
-  return other.batchId === state.id
-    ? receivedIn(less, { fillingId: other.fillingId, what, items: [] })
-    : less;
-}
-
-/** From another batch: it holds more, of more things, and is as salty as both together. */
-function receivedIn(
-  state: Batch,
-  { fillingId, what, items }: Pick<Passing, 'fillingId' | 'what'> & { readonly items: readonly BatchItem[] }
-): Batch {
-  const salt = (f: Filling): Partial<Filling> =>
-    salinityOf(state, f) === null ? {} : { equilibrium: salinityIn(plus(f.holds, what)) };
-  const of = (f: Filling) => solidsOf(what) / Math.max(1, solidsOf(f.full));
-  return {
-    ...withFillings(state, [fillingId], (f) => ({
-      ...f,
-      ...salt(f),
-      full: plus(f.full, what),
-      startG: tidy(f.startG + massOf(what)),
-      vegRoomMl: Math.min(f.usableMl, f.vegRoomMl * (1 + of(f)))
-    })),
-    items: [...state.items, ...items]
   };
 }

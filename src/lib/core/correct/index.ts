@@ -1,4 +1,5 @@
 export * from './balance';
-export * from './put-right';
+export { putRight, STANDARD_TOP_UP } from './put-right';
+export * from './bowl';
 export * from './sour';
 export * from './types';

@@ -21,7 +21,7 @@ export const STANDARD_TOP_UP = as.trueStrength(0.02727);
 const WATER = as.trueStrength(0);
 
 /** Within this of the target nothing needs doing, absolute salinity. */
-const GOOD_ENOUGH = 0.0005;
+export const GOOD_ENOUGH = 0.0005;
 
 /**
  * What puts a jar right, from a mass balance of its water phase.
@@ -105,7 +105,7 @@ function watered(jar: JarNow, now: Phase, missingG: number): Outcome<Remedy> {
   });
 }
 
-const percents = (now: number, target: number) => ({
+export const percents = (now: number, target: number) => ({
   now: (now * 100).toFixed(2),
   target: (target * 100).toFixed(2)
 });
@@ -230,27 +230,3 @@ const nothingToDo = (jar: JarNow, now: Phase): Remedy => ({
   prematureHours: 0,
   beside: { water: null, standard: null, answer: now.salinity }
 });
-
-/** Too much salt on what is not packed yet: unsalted vegetables to add, or salt still to give to what was added, g. */
-export interface BowlRemedy {
-  readonly now: Phase;
-  readonly addVegG: number;
-  readonly after: Phase;
-}
-
-/**
- * The bowl is too salty and nothing is packed: unsalted vegetables bring it back.
- * Example: 46 g on 1250 g of cabbage (w 0.922) for 2.3 % takes 869.3 g more cabbage.
- */
-export function bowlTooSalty(
-  naclG: number,
-  vegWaterG: number,
-  target: EquilibriumSalinity,
-  moisture: number
-): Outcome<BowlRemedy> {
-  const now = phaseOf(naclG, 0, vegWaterG);
-  if (now.salinity <= target + GOOD_ENOUGH)
-    return refuse('not-too-salty', { field: 'salinityPercent', values: percents(now.salinity, target) });
-  const addVegG = (now.massG * (now.salinity / target - 1)) / moisture;
-  return done({ now, addVegG, after: phaseOf(naclG, addVegG * moisture, vegWaterG) });
-}

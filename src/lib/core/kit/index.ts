@@ -1,4 +1,5 @@
 export * from './kit';
+export { tempsDuring, type Place, type PlaceKind, type PlaceSaid, type TempFrom } from './places';
 export * from './crops';
 export * from './names';
 export * from './styles';

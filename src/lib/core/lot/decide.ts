@@ -12,17 +12,8 @@ import {
   type Ways
 } from '../reading/index';
 import { done, refuse, strangeDay, type Outcome } from '../refusal/index';
-import {
-  atBench,
-  mayCorrect,
-  maySort,
-  mayTake,
-  type Lot,
-  type LotEnd,
-  type LotEvent,
-  type LotOnBench,
-  type Weighing
-} from './lot';
+import { atBench, type Lot, type LotEnd, type LotEvent, type LotOnBench, type Weighing } from './lot';
+import { mayCorrect, maySort, mayTake } from './may';
 
 /** What was decided: the event, and the grams that it is about. */
 export interface Decided {

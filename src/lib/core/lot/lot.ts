@@ -1,7 +1,5 @@
-import type { Kept, OwnCrops, Quality } from '../produce/index';
-import { crop, keepsRaw } from '../produce/index';
-import { addDays, daysBetween, type Day } from '../calendar/index';
-import { done, refuse, type Outcome } from '../refusal/index';
+import type { Kept, Quality } from '../produce/index';
+import { type Day } from '../calendar/index';
 
 /** A lot: one weighing of one variety from one bed on one day; and where every gram of it went. */
 export type LotEnd = 'eaten fresh' | 'cooked' | 'given' | 'composted' | 'spoiled';
@@ -25,7 +23,7 @@ export interface Aside {
   readonly offcuts: number;
 }
 const NOTHING_ASIDE: Aside = { followers: 0, greens: 0, seed: 0, offcuts: 0 };
-const asideG = (a: Aside): number => a.followers + a.greens + a.seed + a.offcuts;
+export const asideG = (a: Aside): number => a.followers + a.greens + a.seed + a.offcuts;
 
 /** What of a pick lies on one bench. */
 export interface OnBench {
@@ -245,47 +243,3 @@ function learntFrom(
 
 /** Still to be dealt with, in the Garden or on the bench. */
 export const isOpen = (lot: Lot): boolean => lot.gardenG > 0 || lot.benchG > 0;
-
-/**
- * The last day it should be used raw, and the days left from `today` (negative: over).
- * Example: gherkins picked on the 10th and kept at 20 °C are to be used by the 14th.
- */
-export function rawLife(lot: Lot, today: Day, own: OwnCrops): { useBy: Day; daysLeft: number } {
-  const c = crop(lot.cropId, own);
-  const useBy = addDays(lot.day, c ? keepsRaw(c, lot.kept, lot.quality) : 0);
-  return { useBy, daysLeft: daysBetween(today, useBy) };
-}
-
-/** Whether so many grams may leave the Garden, or a bench. */
-export function mayTake(lot: Lot, g: number, bench: string | null): Outcome<number> {
-  const there = bench === null ? lot.gardenG : (lot.benches[bench]?.g ?? 0);
-  if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
-  if (g > there + 0.5)
-    return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
-  return done(Math.min(g, there));
-}
-
-/** Whether a pick on the bench may be sorted so: what leaves it and what is prepared add up to no more than it is. */
-export function maySort(
-  lot: Pick<Lot, 'benchG'>,
-  culledG: number,
-  aside: Aside,
-  preparedG: number
-): Outcome<number> {
-  const outG = culledG + asideG(aside);
-  // Washing leaves some water on: a twentieth.
-  if (outG + preparedG > lot.benchG * 1.05 + 5)
-    return refuse('sorted-too-much', {
-      field: 'prepared',
-      values: { saidG: outG + preparedG, thereG: lot.benchG }
-    });
-  return done(outG);
-}
-
-/** Whether the weigh-in may be corrected to so much: never below what has already left the Garden. */
-export function mayCorrect(lot: Lot, g: number): Outcome<number> {
-  const gone = lot.weighed.g - lot.gardenG;
-  if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
-  if (g < gone - 0.5) return refuse('less-than-used', { field: 'weight', values: { saidG: g, goneG: gone } });
-  return done(g);
-}

@@ -1,6 +1,7 @@
 import { UNITS, unitFor, type Kind, type SpoonSystem, type Unit } from '../quantity/index';
-import type { NumberToken, Token } from './tokens';
-import { APPROXIMATELY, HEAPS, OR_SO, SYSTEMS } from './words';
+import { type At, isMark, isWord, skipAbout, skipOrSo } from './at';
+import type { NumberToken, Token } from './token';
+import { HEAPS, SYSTEMS } from './words';
 
 /** An amount of something as it was said: "2 lb 3 oz", "about 4-5 kg", "2 level tbsp plus 1 tsp". */
 export interface Amount {
@@ -30,37 +31,12 @@ export type Flaw =
       readonly before: string;
     };
 
-export interface At<T> {
-  readonly value: T;
-  readonly end: number;
-}
-
 /** Nine times in ten within the range that was said. */
 export const NINE_IN_TEN = 1.645;
 /** "About 2 kg": nine times in ten within a tenth. Common practice, no source. */
 const ABOUT_GSD = 1.1 ** (1 / NINE_IN_TEN);
 
 const SPOONS = /tsp|tbsp|spoon|cup/;
-
-export const isMark = (t: Token | undefined, ...marks: string[]): boolean =>
-  t?.kind === 'mark' && marks.includes(t.word);
-export const isWord = (t: Token | undefined, ...words: string[]): boolean =>
-  t?.kind === 'word' && words.includes(t.word);
-export const wordOf = (t: Token | undefined): string => (t?.kind === 'word' ? t.word : '');
-
-/** Words that only say that it is not exact, from there on. */
-export function skipAbout(all: readonly Token[], at: number): At<boolean> {
-  let end = at;
-  while (APPROXIMATELY.has(wordOf(all[end])) || isMark(all[end], '~')) end += 1;
-  return { value: end > at, end };
-}
-
-/** "or so", "more or less", "give or take", behind an amount. */
-export function skipOrSo(all: readonly Token[], at: number): At<boolean> {
-  for (const words of OR_SO)
-    if (words.every((w, i) => isWord(all[at + i], w))) return { value: true, end: at + words.length };
-  return { value: false, end: at };
-}
 
 export interface UnitSaid {
   readonly unit: Unit;

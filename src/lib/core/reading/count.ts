@@ -12,10 +12,12 @@ import {
 import type { Learned } from '../learn/index';
 import type { Spread } from '../quantity/index';
 import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
-import { isMark, isWord, NINE_IN_TEN, skipAbout, skipOrSo, wordOf, type At } from './amount';
+import { NINE_IN_TEN } from './amount';
+import { type At } from './at';
+import { isMark, isWord, skipAbout, skipOrSo, wordOf } from './at';
 import { cropAt, singular, tokensOf } from './names';
 import { textOf } from './quantity';
-import { type NumberToken, type Token } from './tokens';
+import { type NumberToken, type Token } from './token';
 
 /** Every word that some crop is counted by. */
 export const PIECE_NAMES = [

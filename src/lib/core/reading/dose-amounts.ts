@@ -6,6 +6,7 @@ import { waterDensity, type DoseReading, type SaltKind } from '../salt/index';
 import { NINE_IN_TEN, type Amount } from './amount';
 import type { Bit } from './dose-bits';
 import { MUGS_ML } from './dose-words';
+import { phrasesOf, type Phrase, spoonLike, type Counted, baseLike } from './dose-phrases';
 
 type Base = Pick<DoseReading, 'says' | 'base' | 'per' | 'gsd'> & { readonly piece?: string };
 
@@ -17,96 +18,6 @@ export const SAYS = {
   total: 'of vegetables and water together',
   water: 'of the water'
 } as const;
-
-/** Whether an amount of anything is said. */
-export const some = (bits: readonly Bit[]): boolean =>
-  bits.some(
-    (b) => b.is === 'amount' || b.is === 'hand' || b.is === 'mug' || b.is === 'pieces' || b.is === 'jar'
-  );
-
-type Counted = Extract<Bit, { is: 'amount' | 'hand' | 'mug' | 'pieces' | 'jar' }>;
-type Noun = 'salt' | 'water' | 'veg' | 'total' | 'ends' | 'weight';
-/** One thing that is said: an amount, what it is of, and whether a "per" stood before it. */
-interface Phrase {
-  of: Counted | undefined;
-  noun: Noun | undefined;
-  crop: Crop | undefined;
-  single: boolean;
-  per: boolean;
-  /** The same once more: "(54 g)", "or 54 g". */
-  again: boolean;
-}
-
-const counted = (b: Bit): b is Counted => ['amount', 'hand', 'mug', 'pieces', 'jar'].includes(b.is);
-const nounOf = (b: Bit): Noun | undefined =>
-  b.is === 'salt' ||
-  b.is === 'water' ||
-  b.is === 'veg' ||
-  b.is === 'total' ||
-  b.is === 'ends' ||
-  b.is === 'weight'
-    ? b.is
-    : undefined;
-
-/** The phrases of a dose in their order; a string where a bare number is left over. */
-function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
-  const out: Phrase[] = [];
-  let open: Phrase | undefined;
-  let per = false;
-  let again = false;
-  for (const b of bits) {
-    if (b.is === 'number') return 'dose-number-alone';
-    if (
-      b.is === 'prep' ||
-      b.is === 'colon' ||
-      b.is === 'comma' ||
-      b.is === 'and' ||
-      b.is === 'open' ||
-      b.is === 'or'
-    ) {
-      if (b.is === 'open' || b.is === 'or') again = true;
-      if (b.is === 'prep') per = true;
-      open = undefined;
-      continue;
-    }
-    if (b.is === 'close') open = out.findLast((p) => !p.again) ?? open;
-    const noun = nounOf(b);
-    if (counted(b)) {
-      const article = 'article' in b && b.article && out.some((p) => p.of);
-      open = {
-        of: b,
-        noun: undefined,
-        crop: b.is === 'pieces' ? b.crop : undefined,
-        single: false,
-        per: per || article,
-        again
-      };
-      out.push(open);
-    } else if (noun && open && (open.noun === undefined || open.noun === noun)) {
-      open.noun = noun;
-      if (b.is === 'veg') open.crop = b.crop ?? open.crop;
-    } else if (noun && noun === 'weight') continue;
-    else if (noun) {
-      out.push({
-        of: undefined,
-        noun,
-        crop: b.is === 'veg' ? b.crop : undefined,
-        single: b.is === 'veg' && b.one,
-        per,
-        again: false
-      });
-      open = noun === 'salt' ? undefined : out.at(-1);
-    }
-    per = false;
-    if (b.is !== 'close') again = false;
-  }
-  return out;
-}
-
-/** Spoons, hands and pinches only ever measure the salt. */
-const spoonLike = (p: Phrase): boolean =>
-  p.of?.is === 'hand' || (p.of?.is === 'amount' && /tsp|tbsp|spoon/.test(p.of.amount.unit.id));
-const baseLike = (p: Phrase): boolean => p.of?.is === 'jar' || p.of?.is === 'pieces' || p.of?.is === 'mug';
 
 /** The readings of a dose that is said as an amount to an amount; the code of what is missing or too much, else. */
 export function amountReadings(

@@ -1,6 +1,6 @@
 import type { Crop } from '../produce/index';
-import type { Amount } from './amount';
-import type { NumberToken } from './tokens';
+import type { Amount, Flaw } from './amount';
+import type { NumberToken } from './token';
 
 /** One bit of a dose as it was said. */
 export type Bit =
@@ -23,3 +23,12 @@ export type Bit =
   | { readonly is: 'veg'; readonly crop: Crop | undefined; readonly one: boolean }
   | { readonly is: 'total' | 'ends' | 'weight' | 'taste' | 'sea' | 'soup' }
   | { readonly is: 'prep' | 'colon' | 'open' | 'close' | 'and' | 'or' | 'comma' | 'idle' };
+/** What was met that cannot be passed over. */
+
+export type Stop =
+  | {
+      readonly stop:
+        'dose-negated' | 'dose-word-unknown' | 'dose-salt-unknown' | 'salt-blend' | 'salt-curing';
+      readonly word: string;
+    }
+  | { readonly stop: 'flaw'; readonly flaw: Flaw };

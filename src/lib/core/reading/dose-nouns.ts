@@ -1,7 +1,8 @@
-import { isMark, isWord, wordOf, type At } from './amount';
+import { type At } from './at';
+import { isMark, isWord, wordOf } from './at';
 import type { Bit } from './dose-bits';
 import { cropAt } from './names';
-import type { Token } from './tokens';
+import type { Token } from './token';
 import {
   END_WORDS,
   PREPOSITIONS,

@@ -9,8 +9,10 @@ import {
   type TasteWord
 } from '../salt/index';
 import type { Bit } from './dose-bits';
-import { bitsOf, type Stop } from './dose-words';
-import { amountReadings, POSSIBLE, some, SAYS } from './dose-amounts';
+import { bitsOf } from './dose-words';
+import { type Stop } from './dose-bits';
+import { amountReadings, POSSIBLE, SAYS } from './dose-amounts';
+import { some } from './dose-phrases';
 import { tokensOf } from './names';
 import type { DoseWays } from './ways';
 

@@ -6,3 +6,4 @@ export * from './weight';
 export * from './ways';
 export { readNumber } from './tokens';
 export * from './line';
+export * from './text-line';

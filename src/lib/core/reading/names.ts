@@ -1,7 +1,9 @@
 import { CROPS, type Crop, type OwnCrops } from '../produce/index';
 import { SALTY, type SaltyIngredient } from '../salt/index';
-import { isWord, wordOf, type At } from './amount';
-import { tokens, type Token } from './tokens';
+import { type At } from './at';
+import { isWord, wordOf } from './at';
+import { tokens } from './tokens';
+import { type Token } from './token';
 
 /** What people call crops beside the name in the table. */
 const ALSO: Readonly<Record<string, readonly string[]>> = {

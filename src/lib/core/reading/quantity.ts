@@ -1,7 +1,9 @@
 import { celsius, unitFor, type Kind, type SpoonSystem, type WrittenUnits } from '../quantity/index';
 import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
-import { amountAt, isMark, isWord, skipAbout, skipOrSo, wordOf, type Amount } from './amount';
-import { tokens, type NumberToken, type Token } from './tokens';
+import { amountAt, type Amount } from './amount';
+import { isMark, isWord, skipAbout, skipOrSo, wordOf } from './at';
+import { tokens } from './tokens';
+import { type NumberToken, type Token } from './token';
 import { FILLERS, TAILS } from './words';
 
 export interface Reading {

@@ -1,10 +1,8 @@
-import type { RefusalCode } from '../refusal/index';
-import { meanPiece, pieceCalled, pieceWeights, type Crop, type OwnCrops } from '../produce/index';
+import { pieceCalled, type Crop, type OwnCrops } from '../produce/index';
 import {
   cardLine,
   cropNamed,
   isWater,
-  otherPreserve,
   readDose,
   saltLine,
   saltyNamed,
@@ -14,10 +12,12 @@ import {
   type DoseWays,
   type LineAmount
 } from '../reading/index';
-import { mustAsk, type DoseReading } from '../salt/index';
+import { type DoseReading } from '../salt/index';
 import { style } from '../style/index';
-import type { Card, CardProblem, CardText, Ingredient, RecipeText, SaltLine, Scales } from './types';
+import type { Card, CardProblem, CardText, Ingredient, RecipeText, Scales } from './types';
 import { allergenOf, heatOf } from './words';
+import { problemsOf, type Line, type SaltRead } from './problems';
+import { isProduce, baseOf, waterOf, chosen } from './base';
 
 /** What a card is read with: the household's spoons and salt, and how the recipe's style is salted. */
 export interface CardWays extends DoseWays {
@@ -28,11 +28,6 @@ export interface CardWays extends DoseWays {
 /** A recipe's card, read for its own style. */
 export const readRecipe = (r: Pick<RecipeText, 'card' | 'styleId'>, ways: DoseWays): Card =>
   readCard(r.card, { ...ways, salting: style(r.styleId)?.salting ?? null });
-
-interface Line {
-  readonly said: string;
-  readonly line: number;
-}
 
 /**
  * Reads a recipe card in its own words, a line an ingredient: "2 kg white cabbage", "20 % carrot", "3 g caraway per kg",
@@ -83,89 +78,6 @@ function textsOf(lines: readonly Line[], ways: CardWays): CardText[] {
   if (others.some((l) => saltLine(l.said))) return texts;
   const dose = texts.find((t) => t.why === 'step' && saltLine(t.said) && /\d|½|¼|¾/.test(t.said));
   return texts.filter((t) => t !== dose);
-}
-
-/** Vegetables fill the jar: crops by weight, by share or by the piece, unless said by the kilo or by the jar. */
-const isProduce = (i: Ingredient): boolean =>
-  i.cropId !== null &&
-  (i.scales === 'share' || i.scales === 'recipe') &&
-  !/clove|slice|sprig|leaf|knob|thumb/.test(i.unit);
-
-/** Grams of a line that is said in grams or, of a crop, in its pieces. */
-export function gramsOf(i: Pick<Ingredient, 'amount' | 'unit' | 'crop'>): number | null {
-  if (i.amount === null) return null;
-  if (i.unit === 'g') return i.amount;
-  const g = pieceWeights(i.crop ?? undefined)(i.unit);
-  return g === null ? null : i.amount * g;
-}
-
-function baseOf(all: readonly Ingredient[]): number | null {
-  const produce = all.filter((i) => i.produce);
-  const weighed = produce.filter((i) => i.scales === 'recipe');
-  if (weighed.length === 0) return null;
-  const grams = weighed.reduce((a, i) => a + (gramsOf(i) ?? 0), 0);
-  const shares = produce.filter((i) => i.scales === 'share').reduce((a, i) => a + (i.amount ?? 0), 0);
-  return grams > 0 && shares < 1 ? grams / (1 - shares) : null;
-}
-
-const waterOf = (parts: readonly CardLine[]): number | null => {
-  const all = parts.flatMap((p) => chosen(p, []).amount ?? []);
-  const ml = all.reduce((a, m) => a + (m.is === 'measured' ? m.amount.value : 0), 0);
-  return ml > 0 ? ml : null;
-};
-
-interface Chosen {
-  readonly amount: LineAmount | null;
-  readonly problem?: 'amounts-disagree' | 'amount-unclear' | 'two-things';
-}
-/** Label rounding, and a piece's own spread: what is further apart is asked about. */
-const AGREE = { rounding: 1.12, pieces: 2.2 };
-
-/** The amount of a line that counts: what is weighed before what is counted or spooned; they must agree. */
-function chosen(p: CardLine, own: OwnCrops): Chosen {
-  const [first] = p.amounts;
-  if (p.more !== '') return { amount: first ?? null, problem: 'two-things' };
-  if (!first || p.amounts.length === 1) return { amount: first ?? null };
-  if (p.amounts.length > 2) return { amount: first, problem: 'two-things' };
-  const [a, b] = [first, p.amounts[1]!];
-  if (a.is === 'percent' || b.is === 'percent') return { amount: a, problem: 'two-things' };
-  if (a.is === 'count' && b.is === 'measured') return countedAndWeighed(p, a, b, own);
-  if (b.is === 'count' && a.is === 'measured') return countedAndWeighed(p, b, a, own);
-  if (a.is === 'count' || b.is === 'count') return { amount: a, problem: 'two-things' };
-  if (a.amount.kind !== b.amount.kind) return { amount: a.amount.kind === 'mass' ? a : b };
-  const [x, y] = [a.amount.value, b.amount.value];
-  return Math.max(x, y) / Math.min(x, y) > AGREE.rounding
-    ? { amount: a, problem: 'amounts-disagree' }
-    : { amount: a };
-}
-
-/** "1 cabbage (about 2 kg)", "2 (1 lb) cabbages", "2 heads, 4 kg": each or all, held against what such a piece weighs. */
-function countedAndWeighed(
-  p: CardLine,
-  count: Extract<LineAmount, { is: 'count' }>,
-  w: Extract<LineAmount, { is: 'measured' }>,
-  own: OwnCrops
-): Chosen {
-  const times = (n: number): LineAmount => ({ ...w, amount: { ...w.amount, value: w.amount.value * n } });
-  if (w.amount.kind !== 'mass') return { amount: w };
-  const c = cropNamed(p.name, own);
-  const piece = c && pieceCalled(c, count.piece);
-  const fits = (g: number) => {
-    if (!piece) return true;
-    const off = g / (meanPiece(piece) * count.factor);
-    return off < AGREE.pieces * piece.pieceGsd && off > 1 / (AGREE.pieces * piece.pieceGsd);
-  };
-  const [all, each] = [fits(w.amount.value / count.n), fits(w.amount.value)];
-  if (w.each)
-    return each ? { amount: times(count.n) } : { amount: times(count.n), problem: 'amounts-disagree' };
-  if (count.n === 1 || all || !piece || (w.about && !each)) {
-    // Said behind the pieces it is all of them, as on a shopping list; where each alone fits as well, it is asked.
-    const either = count.n > 1 && all && each && piece !== undefined && w.inBrackets && !w.about;
-    return all
-      ? { amount: w, ...(either ? { problem: 'amount-unclear' as const } : {}) }
-      : { amount: w, problem: 'amounts-disagree' };
-  }
-  return each ? { amount: times(count.n) } : { amount: w, problem: 'amounts-disagree' };
 }
 
 function amountProblem(l: Line, p: CardLine, own: OwnCrops): CardProblem | null {
@@ -254,8 +166,6 @@ function pieceProblem(l: Line, i: Ingredient, c: Crop | undefined): CardProblem 
     : null;
 }
 
-type SaltRead = SaltLine & { readonly why: { code: RefusalCode; word: string } | null };
-
 /** The dose of the card: as it is said, or of the recipe as written where it is a plain amount. */
 function readSalt(l: Line, baseG: number | null, waterMl: number | null, ways: CardWays): SaltRead {
   const said = unlisted(l.said).replace(/\((?:optional)\)/i, '');
@@ -272,62 +182,3 @@ function readSalt(l: Line, baseG: number | null, waterMl: number | null, ways: C
   const veg = ways.salting === 'brine' && waterMl !== null ? [] : whole('g of vegetables', baseG);
   return { ...l, readings: [...veg, ...water], why: null };
 }
-
-function problemsOf(
-  all: readonly Ingredient[],
-  salt: SaltRead | null,
-  salts: readonly Line[]
-): CardProblem[] {
-  const out: CardProblem[] = [];
-  const say = (
-    code: CardProblem['code'],
-    line: number | null,
-    said: string,
-    blocks: boolean,
-    word?: string
-  ) => out.push({ code, line, said, blocks, ...(word ? { word } : {}) });
-  const produce = all.filter((i) => i.produce);
-  if (produce.length === 0) say('no-produce', null, '', true);
-  for (const i of all) {
-    const other = otherPreserve(i.name);
-    if (other && large(i, all)) say('other-preserve', i.line, i.said, salt === null, other);
-    if (i.scales === 'free') continue;
-    if (i.amount === null) say('figure-missing', i.line, i.said, true);
-    // A figure, and nothing it could be of: its whole line stands for its name.
-    else if (i.name === i.said) say('name-missing', i.line, i.said, true);
-    else if (i.produce && i.scales === 'recipe' && gramsOf(i) === null)
-      say('line-unclear', i.line, i.said, true);
-  }
-  const shares = produce.filter((i) => i.scales === 'share').reduce((a, i) => a + (i.amount ?? 0), 0);
-  const alone = produce.every((i) => i.scales === 'share');
-  if (produce.length > 0 && (shares > 1.005 || (alone && shares < 0.995)))
-    say('shares-over', null, String(Math.round(shares * 100)), true);
-  if (!salt) say('no-salt', null, '', true);
-  else if (salts.length > 1) say('salt-twice', salts[1]!.line, salts[1]!.said, true);
-  else if (salt.why && salt.why.code !== 'dose-no-amount')
-    out.push({
-      code: 'salt-not-understood',
-      line: salt.line,
-      said: salt.said,
-      blocks: true,
-      why: salt.why.code,
-      word: salt.why.word
-    });
-  else if (salt.readings.length === 0) say('figure-missing', salt.line, salt.said, true);
-  else if (differ(salt)) say('salt-unclear', salt.line, salt.said, true);
-  else if (mustAsk(salt.readings.map((r) => r.saltG / r.per)))
-    say('salt-measure-unclear', salt.line, salt.said, true);
-  return out;
-}
-
-/** More than a splash: it would be what keeps the jar. */
-function large(i: Ingredient, all: readonly Ingredient[]): boolean {
-  if (i.amount === null || /^(tsp|tbsp)$/.test(i.unit)) return i.unit === 'tbsp' && (i.amount ?? 0) > 4;
-  if (i.unit === 'cup') return true;
-  const base = baseOf(all);
-  const amount = i.unit === 'g' || i.unit === 'ml' ? i.amount : 0;
-  return i.scales === 'kg' ? amount > 100 : amount > (base ?? 1000) * 0.1;
-}
-
-/** More than one base is meant: what it settles at differs by far more than 5 %. */
-const differ = (s: SaltLine): boolean => new Set(s.readings.map((r) => r.base)).size > 1;

@@ -1,3 +1,4 @@
+export * from './base';
 export * from './card';
 export * from './recipe';
 export * from './scale';

@@ -2,7 +2,7 @@ import { MEASURES, type SpoonSystem } from '../quantity/index';
 import { pieceWeights } from '../produce/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { doseFor, type DosingWay } from '../salt/index';
-import { gramsOf } from './card';
+import { gramsOf } from './base';
 import type { Card, Ingredient, Scales } from './types';
 
 /** What a recipe is made for. */

@@ -1,5 +1,6 @@
 import { bands, type Bands } from './bands';
-import type { Worksheet, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { Worksheet } from './answers';
 import { everyWay, type WayEnds } from './ways';
 import { worksheet } from './worksheet';
 

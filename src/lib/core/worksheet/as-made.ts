@@ -1,6 +1,7 @@
 import { plus, salinityIn, times, vegetables, type Contents, type Part } from '../contents/index';
 import { brought } from '../salt/index';
-import type { JarCard, Worksheet } from './types';
+import type { Worksheet } from './answers';
+import type { JarCard } from './answers';
 
 /** What was really done of what was planned, as shares of it; 1 is as planned. */
 export interface AsMade {

@@ -2,7 +2,7 @@ import { as } from '../quantity/index';
 import { brineDensity, saltKind } from '../salt/index';
 import { byBulk } from '../vessel/index';
 import { WATER_C } from './brined';
-import type { Worksheet } from './types';
+import type { Worksheet } from './answers';
 
 /** Nine times in ten between `low` and `high`. */
 export interface Band {

@@ -15,7 +15,8 @@ import {
 import { shareByRoom } from '../vessel/index';
 import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
-import type { BagBrine, BrineToMix, JarCard, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { BagBrine, BrineToMix, JarCard } from './answers';
 
 /** Reserve to mix beyond what the jars take: a tenth, at least 50 ml. Common practice, no source. */
 const RESERVE = { share: 0.1, leastMl: 50 };

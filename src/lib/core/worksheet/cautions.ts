@@ -12,7 +12,7 @@ import type { ScaleAdvice } from '../salt/index';
 import { jarCautions } from './jar-cautions';
 import type { GoingIn } from './prepare';
 import type { Style } from '../style/index';
-import type { RinseAnswer, SaltEnds } from './types';
+import type { RinseAnswer, SaltEnds } from './answers';
 import type { Facts } from './working';
 
 /** Mean moisture under which shreds give little juice (kale, carrot, red beet). Common practice, no source. */

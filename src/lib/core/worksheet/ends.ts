@@ -10,7 +10,8 @@ import {
 import { as } from '../quantity/index';
 import type { Filled } from './brined';
 import type { GoingIn } from './prepare';
-import type { SaltEnds, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { SaltEnds } from './answers';
 
 /**
  * Where the salt ends up and how sure that is. Errors: the salt's purity, half a step of the scale, the water in

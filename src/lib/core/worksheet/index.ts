@@ -1,4 +1,5 @@
 export * from './types';
+export * from './answers';
 export * from './worksheet';
 export * from './evening';
 export { fillsPerMl, packsOf } from './prepare';

@@ -1,7 +1,9 @@
 import { caution, type Caution } from '../safety/index';
 import { aboveRimMm, heightOf, isCrock, jarGeometry, letsBitsPast, profile } from '../vessel/index';
 import type { GoingIn } from './prepare';
-import type { JarCard, PreparedItem, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { PreparedItem } from './answers';
+import type { JarCard } from './answers';
 
 /** Small cuts come up past a cover that is too narrow. */
 const SMALL = new Set(['shred', 'leaf', 'coin', 'ring', 'mash', 'strip']);

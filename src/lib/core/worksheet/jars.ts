@@ -11,7 +11,8 @@ import {
   type JarSet
 } from '../vessel/index';
 import type { Salting } from '../style/index';
-import type { JarCard, WorksheetInput, WorksheetJar } from './types';
+import type { WorksheetInput, WorksheetJar } from './types';
+import type { JarCard } from './answers';
 
 /** Least fill of a set: pieces share the room, shreds fill jar by jar and the last may be topped up. Common practice. */
 const LEAST_FILL: Readonly<Record<Salting, number>> = { brine: 0.6, dry: 0.5, rinsed: 0.5 };

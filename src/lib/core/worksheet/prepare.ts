@@ -4,7 +4,8 @@ import { together, type Spread } from '../quantity/index';
 import { brought, rinsedLeaf, type Brought, type RinsedLeaf } from '../salt/index';
 import { cutFor, type Salting, type Style } from '../style/index';
 import { byBulk, LOOSE_SHREDS, packing, packingKey, SHRED_BULK } from '../vessel/index';
-import type { PreparedItem, WorksheetInput, WorksheetItem } from './types';
+import type { WorksheetInput, WorksheetItem } from './types';
+import type { PreparedItem } from './answers';
 
 /** Everything that goes in, added up. */
 export interface GoingIn {

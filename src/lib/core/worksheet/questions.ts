@@ -1,7 +1,8 @@
 import { crop, type Crop, type OwnCrops } from '../produce/index';
 import { UNITS } from '../quantity/index';
 import { byBulk, SHRED_BULK } from '../vessel/index';
-import type { Worksheet, WorksheetItem } from './types';
+import type { WorksheetItem } from './types';
+import type { Worksheet } from './answers';
 
 /** A weight that hardly can be, with the likely slip. Asked at once; answered by changing it or leaving it. */
 export interface Question {

@@ -1,6 +1,7 @@
 import { spoonsFor, weighOut, type SaltKind } from '../salt/index';
 import type { Filled } from './brined';
-import type { SaltPart, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { SaltPart } from './answers';
 
 /**
  * The salt by where it is weighed out: rubbed in, stirred into the brine, or into each jar; together they are all of it.

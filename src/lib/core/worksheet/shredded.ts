@@ -4,7 +4,8 @@ import { fillInTurn, setOf, shareByRoom, type JarSet } from '../vessel/index';
 import { mixOf, WATER_C, type Filled } from './brined';
 import { jarOf, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
-import type { JarCard, ShredsAnswer, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { JarCard, ShredsAnswer } from './answers';
 
 /** A jar of shreds filled less than this is topped up with brine of the batch's strength. Common practice. */
 const LEAST = { jar: 0.75, crock: 0.5 };

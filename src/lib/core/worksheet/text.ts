@@ -1,5 +1,5 @@
 import { writeMass, writePercent, writeSalt, writeVolume, type WrittenUnits } from '../quantity/index';
-import type { Worksheet } from './types';
+import type { Worksheet } from './answers';
 
 /** Where salt is weighed out, in words. */
 const WHERE = { bowl: 'rubbed in dry', brine: 'for the brine', jar: 'into the jars' } as const;

@@ -1,6 +1,7 @@
 import { BY_TASTE, type DosingWay } from '../salt/index';
 import type { Spread } from '../quantity/index';
-import type { Worksheet, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { Worksheet } from './answers';
 import { worksheet } from './worksheet';
 
 /** One way of dosing, worked out for these jars: the same figure said of another base ends elsewhere. */

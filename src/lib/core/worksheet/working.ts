@@ -4,17 +4,9 @@ import type { Salting, Style } from '../style/index';
 import { byBulk } from '../vessel/index';
 import { brinePlusMinus } from './brined';
 import type { GoingIn } from './prepare';
-import type {
-  BrineToMix,
-  JarCard,
-  RinseAnswer,
-  SaltEnds,
-  SaltAnswer,
-  ShredsAnswer,
-  Working,
-  WorkingValue,
-  WorksheetInput
-} from './types';
+import type { WorksheetInput } from './types';
+import type { Working, WorkingValue } from './answers';
+import type { BrineToMix, JarCard, RinseAnswer, SaltEnds, SaltAnswer, ShredsAnswer } from './answers';
 
 const v = (name: string, value: number, unit: WorkingValue['unit']): WorkingValue => ({ name, value, unit });
 

@@ -21,7 +21,10 @@ import { eachJar, ownedSizes, packedShare, pickJars } from './jars';
 import { afterRinse, goingIn, type GoingIn } from './prepare';
 import { leastAtOnce, saltParts } from './salt-parts';
 import { fillWithShreds, shredsAnswer, withoutIdle } from './shredded';
-import type { ExtraIn, RinseAnswer, SaltEnds, Worksheet, WorksheetInput } from './types';
+import type { WorksheetInput } from './types';
+import type { Worksheet } from './answers';
+import type { RinseAnswer, SaltEnds } from './answers';
+import type { ExtraIn } from './answers';
 import { workings } from './working';
 
 /**

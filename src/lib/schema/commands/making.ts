@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { writeMass, writeVolume } from '../../core/quantity';
-import { addPickSchema, keepBrineSchema, startBatchSchema, takeBrineSchema } from '../batch';
+import { keepBrineSchema, takeBrineSchema } from '../batch';
+import { startBatchSchema } from '../bench';
+import { addPickSchema } from '../bench';
 import {
   correctPickSchema,
   endPickSchema,

@@ -1,14 +1,14 @@
 import { FIRST_BENCH, lyingOn } from '../../core/lot';
-import type { CommandName } from '../../schema/commands';
 import type { Knex } from 'knex';
 import { standing, type Batch } from '../../core/batch';
 import { addDays, MINUTES_PER_DAY, wall, type WallMinute } from '../../core/calendar';
 import { careTasks, daysAtPace, type CareTask } from '../../core/care';
 import { stock } from '../../core/larder';
 import { crop } from '../../core/produce';
-import { instantOf, wallOf } from '../clock';
+import { wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
-import { computeWorksheet, USE_CASES, type House } from '../usecases';
+import { computeWorksheet } from '../usecases';
+import { Hand } from './hand';
 import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, WEIGHTS } from './osier-bank';
 import {
   AFTERWARDS,
@@ -35,33 +35,9 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
   });
 }
 
-/** A hand that plays the household: says things at a time, and keeps the jars as the care list asks. */
-class Season {
-  private at = 0;
-  private said = 0;
-  private readonly house: House;
+/** Plays the household's season: what was picked and made, and the jars kept as the care list asks. */
+class Season extends Hand {
   private readonly started = new Map<Making, string>();
-
-  constructor(
-    private readonly trx: Knex,
-    private readonly zone: string
-  ) {
-    this.house = { db: trx, zone, clock: { now: () => this.at, stepped: false } };
-  }
-
-  /** Evenly spread numbers 0-1 without randomness: the golden-ratio sequence. */
-  private wobble = (n: number) => (n * 0.6180339887) % 1;
-
-  private async say(name: CommandName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
-    this.at = instantOf(at, this.zone);
-    const commandId = `demo${++this.said}`;
-    const result = await USE_CASES[name](this.house, { commandId, ...input });
-    if (!result.ok)
-      throw new Error(
-        `the demo's ${name} was refused: ${JSON.stringify(result.refusals)} ${JSON.stringify(input)}`
-      );
-    return commandId;
-  }
 
   async settle(): Promise<void> {
     const at = wall(FIRST_DAY, 7);
@@ -107,11 +83,6 @@ class Season {
   private async prepareLater(pick: OtherPick, lotId: string, day: string): Promise<void> {
     await this.say('take-to-bench', wall(day, 21, 10), { lotId, weight: '' });
     await this.say('weigh-prepared', wall(day, 21, 30), { lotId, weight: pick.prepared });
-  }
-
-  private weighIn(pick: Pick, at: WallMinute, kept = 'room', note = ''): Promise<string> {
-    const { cropId, bed, weight, variety = '', withTops = false, quality = 'sound' } = pick;
-    return this.say('weigh-in', at, { cropId, bed, weight, variety, withTops, quality, kept, note });
   }
 
   private async make(m: Making): Promise<void> {
@@ -181,44 +152,30 @@ class Season {
   private async moveOn(m: Making, id: string, day: string): Promise<void> {
     const b = (await batches.load(this.trx, id))?.state;
     if (!b) return;
-    if (MAKINGS[MISHAP.making] === m && day === addDays(m.day, MISHAP.days)) {
-      const jar = standing(b)[0];
-      if (jar)
-        await this.say('portion', wall(day, 9), {
-          batchId: id,
-          fillingId: jar.id,
-          how: 'thrown',
-          amount: 'all',
-          reason: MISHAP.reason
-        });
-    }
-    const told = AFTERWARDS.find((a) => a.name === m.name && day === addDays(m.day, a.days));
+    const fillingIds = standing(b).map((f) => f.id);
+    const jars = { batchId: id, fillingIds };
+    const after = (days: number) => day === addDays(m.day, days);
+    if (MAKINGS[MISHAP.making] === m && after(MISHAP.days) && fillingIds[0])
+      await this.say('portion', wall(day, 9), {
+        batchId: id,
+        fillingId: fillingIds[0],
+        how: 'thrown',
+        amount: 'all',
+        reason: MISHAP.reason
+      });
+    const told = AFTERWARDS.find((a) => a.name === m.name && after(a.days));
     if (told)
       await this.say('wish-next', wall(day, 19), { ...told.wish, recipeId: RECIPE_OF[m.name], batchId: id });
-    if (m.name === TOO_SALTY.name && m.day === TOO_SALTY.day && day === addDays(m.day, TOO_SALTY.days))
-      await this.say('put-right', wall(day, 9, 15), {
-        batchId: id,
-        fillingIds: standing(b).map((f) => f.id),
-        ...TOO_SALTY.right
-      });
+    if (m.name === TOO_SALTY.name && m.day === TOO_SALTY.day && after(TOO_SALTY.days))
+      await this.say('put-right', wall(day, 9, 15), { ...jars, ...TOO_SALTY.right });
     // A tomato starts near the line: its first reading is what the later ones must have fallen from.
-    if (day === addDays(m.day, 1) && m.picks.some((pick) => pick.cropId.startsWith('tomato')))
-      await this.say('ph', wall(day, 9, 30), {
-        batchId: id,
-        fillingIds: standing(b).map((f) => f.id),
-        pH: 4.5
-      });
-    if (!m.cold || day !== addDays(m.day, m.cold[0])) return;
-    const jars = standing(b).map((f) => f.id);
-    await this.say('taste', wall(day, 9, 10), {
-      batchId: id,
-      fillingIds: jars,
-      sour: 4,
-      salt: 3,
-      crunch: 4,
-      note: 'Right. To the cold.'
-    });
-    await this.say('move', wall(day, 9, 20), { batchId: id, fillingIds: jars, placeId: m.cold[1] });
+    if (after(1) && m.picks.some((pick) => pick.cropId.startsWith('tomato')))
+      await this.say('ph', wall(day, 9, 30), { ...jars, pH: 4.5 });
+    if (!m.cold || !after(m.cold[0])) return;
+    const left = standing((await batches.load(this.trx, id))?.state ?? b).map((f) => f.id);
+    const right = { sour: 4, salt: 3, crunch: 4, note: 'Right. To the cold.' };
+    await this.say('taste', wall(day, 9, 10), { batchId: id, fillingIds: left, ...right });
+    await this.say('move', wall(day, 9, 20), { batchId: id, fillingIds: left, placeId: m.cold[1] });
   }
 
   /** Does what the care list asks; now and then nobody is home. */

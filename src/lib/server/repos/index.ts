@@ -40,7 +40,8 @@ import {
   type LotEvent
 } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
-import { Aggregate, type Work } from '../db/aggregate';
+import { Aggregate } from '../db/aggregate';
+import { type Work } from '../db/kinds';
 
 export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
   kind: 'lot',

@@ -6,7 +6,7 @@ import { isRefusalCode, refuse, type Outcome, type Refusal } from '../../core/re
 import { COMMANDS, type Answer, type CommandName, type FormName, type Taken } from '../../schema/commands';
 import { envelopeSchema, type Envelope } from '../../schema/envelope';
 import { instantOf, wallOf, type Clock } from '../clock';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import type { Backups } from '../db/backups';
 import { diskRefusal, written } from '../db/disk';
 import { versionOf } from '../db/log';

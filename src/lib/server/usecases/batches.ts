@@ -10,7 +10,7 @@ import { done, refuse, strangeDay, type Outcome } from '../../core/refusal';
 import { styleIn } from '../../core/style';
 import { jarGeometry } from '../../core/vessel';
 import type { Answer } from '../../schema/commands';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import { batches, household, numbered } from '../repos';
 import { useCase } from './act';
 

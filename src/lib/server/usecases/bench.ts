@@ -24,7 +24,7 @@ import {
   draftChangeSchema,
   worksheetSchema,
   type BenchDraft
-} from '../../schema/batch';
+} from '$lib/schema/bench';
 import { wallOf } from '../clock';
 import { LEARNT } from '../db/aggregate';
 import { diskRefusal, written } from '../db/disk';

@@ -6,7 +6,7 @@ import { cropName } from '../../core/produce';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Answer } from '../../schema/commands';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import { household, lots } from '../repos';
 import { useCase } from './act';
 import { learntOf } from './bench';

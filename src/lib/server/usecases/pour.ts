@@ -5,7 +5,7 @@ import { waysOf, type Household } from '../../core/kit';
 import { bareMass, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { ownedSize } from '../../core/worksheet';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import { batches, household, numbered } from '../repos';
 import { useCase } from './act';
 

@@ -11,7 +11,7 @@ import { done, refuse, type Outcome } from '../../core/refusal';
 import { asMeasured, saltKind } from '../../core/salt';
 import { waysOf } from '../../core/kit';
 import { bareMass, readWeight } from '../../core/reading';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import { batches, household, OURS, pantries, pantry } from '../repos';
 import { styleLike } from '../../core/style';
 import { useCase } from './act';

@@ -2,7 +2,7 @@ import { dayOfWall } from '../../core/calendar';
 import { granted, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { style } from '../../core/style';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import { recipeOf, recipes } from '../repos';
 import type { Answer } from '../../schema/commands';
 import { useCase } from './act';

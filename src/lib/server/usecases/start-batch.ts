@@ -16,7 +16,7 @@ import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
 import { style } from '../../core/style';
 import { drawnG, secondPick, worksheet, type Worksheet } from '../../core/worksheet';
-import type { Work } from '../db/aggregate';
+import type { Work } from '../db/kinds';
 import { OURS, batches, brines, household, lots, numbered, pantries, pantry, recipeOf } from '../repos';
 import { useCase } from './act';
 import { clearDraft, kitchenFor, learntOf, worksheetInput } from './bench';

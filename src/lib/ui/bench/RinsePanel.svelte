@@ -2,7 +2,7 @@
   import { plain, plusMinus, roundSalt, writePercent, writeSalt, writeShare } from '$lib/core/quantity';
   import { TASTE_WORDS } from '$lib/core/salt';
   import type { RinseAnswer } from '$lib/core/worksheet';
-  import type { RinsedSaid } from '$lib/schema/batch';
+  import type { RinsedSaid } from '$lib/schema/bench';
   import { problem } from '$lib/schema/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';

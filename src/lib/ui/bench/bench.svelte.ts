@@ -1,30 +1,9 @@
-import { crop, cropName, pieceWeights } from '$lib/core/produce';
-import { waysOf, type Household, type Place } from '$lib/core/kit';
-import {
-  inputOf,
-  itemOf,
-  preparedTyped,
-  readExtras,
-  readFilled,
-  readHeavy,
-  readRinsed,
-  type BenchSaid,
-  type Kitchen
-} from '$lib/core/kitchen';
+import { crop } from '$lib/core/produce';
+import { inputOf, itemOf, preparedTyped, readExtras, type BenchSaid, type Kitchen } from '$lib/core/kitchen';
 import type { LotOnBench } from '$lib/core/lot';
-import type { Ways } from '$lib/core/reading';
-import { readRecipe, scaleRecipe, type Card, type Recipe } from '$lib/core/recipe';
+import { scaleRecipe, type Card } from '$lib/core/recipe';
 import type { Outcome } from '$lib/core/refusal';
 import { BY_TASTE, saltyIngredient, type DosingWay } from '$lib/core/salt';
-import {
-  proposeStyles,
-  saltings,
-  styleIn,
-  STYLES,
-  usualSaltFor,
-  type Proposal,
-  type Salting
-} from '$lib/core/style';
 import {
   sheetQuestions,
   weightQuestions,
@@ -33,88 +12,22 @@ import {
   type WorksheetInput,
   type WorksheetItem
 } from '$lib/core/worksheet';
-import type { BenchDraft, RinsedSaid } from '$lib/schema/batch';
+import type { BenchDraft } from '$lib/schema/bench';
 import { problem } from '$lib/schema/words';
-import { DraftKeeper, SAID_BY_HAND } from './draft.svelte';
-import { PreparedWeights } from './weights.svelte';
+import { SAID_BY_HAND } from './draft.svelte';
 
-interface Data extends Omit<Kitchen, 'household'> {
-  /** Which bench it is. */
-  readonly bench: string;
-  readonly lots: readonly LotOnBench[];
-  readonly draft: BenchDraft;
-  readonly recipes: readonly Recipe[];
-  /** Live stock by style, g. */
-  readonly stockG: Readonly<Record<string, number>>;
-}
+import { Chosen } from './chosen.svelte';
 
 /** Changes that can be taken back. */
 const MOST_STEPS = 50;
-const NOT_RINSED: RinsedSaid = { after: '', taste: '', salinity: '', log: [] };
 
 /** One thing changed on the bench: how it was, so that it can be taken back. */
 type Step = { readonly choices: Partial<BenchDraft> } | { readonly lot: LotOnBench; readonly said: string };
 
 /** The bench as it stands in this page: what was typed, what was chosen, and the worksheet that follows at once. */
-export class Bench {
+export class Bench extends Chosen {
   private steps = $state<Step[]>([]);
-  private readonly draft: DraftKeeper;
-  readonly weights: PreparedWeights;
-  /** Which bench it is: what is sent goes there. */
-  readonly id: string;
-  private readonly data: () => Data;
-  private readonly house: () => Household;
 
-  constructor(data: () => Data, house: () => Household) {
-    this.data = data;
-    this.id = data().bench;
-    this.draft = new DraftKeeper(() => data().draft, this.id);
-    this.weights = new PreparedWeights(
-      this.draft.outbox,
-      () => data().lots,
-      () => waysOf(house())
-    );
-    this.house = house;
-  }
-
-  /** How amounts are said in this house. */
-  private readonly ways = $derived.by((): Ways => waysOf(this.house()));
-  /** Weights and choices on their way to the house; 'trouble' when it does not answer. */
-  readonly keeping = $derived.by(() => this.draft.outbox.keeping);
-  /** Weights on this page that the house does not hold (yet): nothing may be started on them. */
-  readonly unkept = $derived.by(() => this.weights.unkept());
-  /** Prepared weights as they stand on this page, by pick: a start is of these. */
-  readonly seen = $derived.by(() =>
-    Object.fromEntries(this.data().lots.map((l) => [l.id, this.weights.said(l)]))
-  );
-  readonly cropIds = $derived.by(() => this.data().lots.map((l) => l.cropId));
-  readonly proposals = $derived.by((): Proposal[] =>
-    proposeStyles({
-      bench: this.data().lots.map((l) => ({ cropId: l.cropId, g: l.benchG })),
-      stockG: this.data().stockG,
-      mild: this.house().mild,
-      crops: this.ways.crops,
-      styles: this.house().styles
-    })
-  );
-  readonly recipe = $derived.by(
-    () => this.data().recipes.find((r) => r.id === this.draft.chosen.recipeId) ?? null
-  );
-  readonly card = $derived.by((): Card | null => {
-    return this.recipe ? readRecipe(this.recipe, this.ways) : null;
-  });
-  readonly style = $derived.by(
-    () =>
-      styleIn(this.draft.chosen.styleId ?? '', this.house().styles) ??
-      styleIn(this.recipe?.styleId ?? '', this.house().styles) ??
-      this.proposals[0]?.style ??
-      STYLES[0]!
-  );
-  readonly salting = $derived.by((): Salting => {
-    const said = this.draft.chosen.salting;
-    return said && saltings(this.style).includes(said) ? said : this.style.salting;
-  });
-  readonly usualSalt = $derived.by(() => usualSaltFor(this.style, this.cropIds));
   /** What the recipe's own dose comes to for what is on the bench; null where its card lacks a figure. */
   private readonly recipeDose = $derived.by(() => {
     if (!this.card) return null;
@@ -129,31 +42,6 @@ export class Bench {
   readonly fraction = $derived.by(
     () => this.draft.chosen.fraction ?? this.recipeDose?.fraction ?? this.usualSalt
   );
-  readonly saltKindId = $derived.by(() => this.draft.chosen.saltKindId ?? this.house().saltKindId);
-  readonly place = $derived.by((): Place | undefined => {
-    const counters = this.house().places.filter((p) => p.kind === 'counter');
-    return counters.find((p) => p.id === this.draft.chosen.placeId) ?? counters[0];
-  });
-  readonly opens = $derived.by(() => this.draft.chosen.opens ?? true);
-  readonly counts = $derived.by(() => this.draft.chosen.counts ?? null);
-  readonly choice = $derived.by(() => this.draft.chosen.choice ?? 0);
-  readonly name = $derived.by(() => this.draft.chosen.name ?? this.recipe?.name ?? this.usualName());
-  readonly mix = $derived.by(() => this.draft.chosen.mix ?? 'jug');
-  readonly hot = $derived.by(() => this.draft.chosen.hot ?? false);
-  readonly rinsed = $derived.by((): RinsedSaid => this.draft.chosen.rinsed ?? NOT_RINSED);
-  readonly heavy = $derived.by(() => this.draft.chosen.heavy ?? '');
-  readonly heavyRead = $derived.by(() =>
-    readHeavy(this.heavy, this.ways, pieceWeights(crop(this.cropIds[0] ?? '', this.ways.crops)))
-  );
-  readonly filled = $derived.by(() => this.draft.chosen.filled ?? {});
-  readonly filledRead = $derived.by(() => readFilled(this.filled, this.ways));
-  readonly rinsedRead = $derived.by(() => readRinsed(this.rinsed, this.ways));
-  readonly brineIds = $derived.by(() =>
-    (this.draft.chosen.brineIds ?? []).filter((id) => this.data().brines.some((b) => b.id === id))
-  );
-  readonly weighedOut = $derived.by(() => this.draft.chosen.weighed ?? {});
-  readonly targets = $derived.by(() => this.draft.chosen.targets ?? {});
-
   readonly items = $derived.by((): WorksheetItem[] =>
     this.data().lots.map((l) => {
       const own = this.data().learnt.pieces[l.cropId];
@@ -323,18 +211,6 @@ export class Bench {
     this.weights.forget();
     this.draft.forget();
     this.steps = [];
-  }
-
-  private usualName(): string {
-    const all = this.cropIds.map((id) => cropName(id, this.ways.crops));
-    const names = all.filter((name, i) => all.indexOf(name) === i);
-    const [first = '', ...rest] = names;
-    return rest.length === 0
-      ? first
-      : `${first} with ${rest
-          .slice(0, 2)
-          .map((n) => n.toLowerCase())
-          .join(' and ')}`;
   }
 }
 

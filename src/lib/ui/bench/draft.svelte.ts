@@ -1,4 +1,4 @@
-import { changeDraft, type BenchDraft } from '$lib/schema/batch';
+import { changeDraft, type BenchDraft } from '$lib/schema/bench';
 import { Outbox } from '../house/outbox.svelte';
 import { tell } from '../house/send';
 

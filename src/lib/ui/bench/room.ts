@@ -2,7 +2,7 @@ import type { Batch } from '$lib/core/batch';
 import type { Kitchen } from '$lib/core/kitchen';
 import type { Lot, LotOnBench } from '$lib/core/lot';
 import type { Recipe } from '$lib/core/recipe';
-import type { BenchDraft } from '$lib/schema/batch';
+import type { BenchDraft } from '$lib/schema/bench';
 
 /** One of the benches on which something lies, as the others show it. */
 export interface MakingShown {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button, Checkbox, Input, Label, Select, Textarea } from 'flowbite-svelte';
+  import { Button, Checkbox, Input, Label, Select } from 'flowbite-svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
@@ -16,7 +16,6 @@
   } from '$lib/core/produce';
   import { readCount, readQuantity } from '$lib/core/reading';
   import { plusMinus, together, type Spread } from '$lib/core/quantity';
-  import { dayOfWall } from '$lib/core/calendar';
   import { FIRST_BENCH } from '$lib/core/lot';
   import type { Answer } from '$lib/schema/commands';
   import type { ReadOf } from '$lib/schema/reads';
@@ -28,6 +27,7 @@
   import { read, send } from '../house/send';
   import { toasts } from '../house/toasts.svelte';
   import { weighIn } from './weigh-in.svelte';
+  import WeighMore from './WeighMore.svelte';
 
   const house = useHouse();
   const recent = $derived(
@@ -242,32 +242,7 @@
             <Checkbox name="withTops" bind:checked={withTops}>Weighed with its leaves on</Checkbox>
           </div>
         {/if}
-        <details class="md:col-span-2">
-          <summary class="min-h-11 content-center text-sm underline underline-offset-4"
-            >Another day, a count, a note</summary
-          >
-          <div class="grid gap-4 md:grid-cols-2">
-            <div>
-              <Label for="day">Picked on</Label>
-              <Input id="day" type="date" max={dayOfWall(house.now)} bind:value={day} />
-              {#if day}<input type="hidden" name="day" value={day} />{/if}
-              <Trouble problem={problemAt('day')} />
-            </div>
-            <TextField
-              label="How many pieces, if you counted"
-              id="pieces"
-              name="pieces"
-              problem={problemAt('pieces')}
-              inputmode="numeric"
-              placeholder={kind ? `${kind.piece}s` : ''}
-            />
-            <div>
-              <Label for="note">Note</Label>
-              <Textarea id="note" name="note" rows={2} class="w-full" />
-              <Trouble problem={problemAt('note')} />
-            </div>
-          </div>
-        </details>
+        <WeighMore bind:day piece={kind?.piece} {problemAt} />
         <div class="sticky bottom-0 -mx-1 flex gap-3 bg-paper px-1 pt-2 pb-1 md:col-span-2">
           <Button type="submit" disabled={busy} onclick={() => (toBench = true)}
             >Weigh in, to the bench</Button
