@@ -1,5 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { leftG, placeOf, salinityOf, standing, type Batch } from '$lib/core/batch';
+import { wall } from '$lib/core/calendar';
+import { careTasks } from '$lib/core/care';
 import { massOf, salinityIn } from '$lib/core/contents';
 import { batches, brines, household, numbered, pantry } from '$lib/server/repos';
 import { freeJars } from '$lib/core/kitchen';
@@ -7,6 +9,7 @@ import type { Work } from '$lib/server/db/kinds';
 import { testHouse, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
+const NOW = wall('2026-09-20', 9);
 let house: TestHouse;
 beforeEach(async () => {
   house = await testHouse();
@@ -60,6 +63,8 @@ describe('a jar is a thing of its own', () => {
     expect(jar!.stays[0]).toEqual(before.fillings[0]!.stays[0]);
     expect(after.tastes[0]!.fillingIds).toEqual(['sticks.j1', 'small.j1']);
     expect([await free('clip-1500.clamped'), await free(jarId)]).toEqual([2, 1]);
+    // What its first week asked of the large jar is not asked of the small one.
+    expect(careTasks(after, (await household(house.db)).places, NOW).filter((t) => t.due < NOW)).toEqual([]);
     await must('undo', { of: 'small' });
     expect(await load('sticks')).toEqual(before);
   });

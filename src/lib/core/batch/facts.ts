@@ -29,6 +29,8 @@ export interface Filling {
   /** What came to its batch in it, g: all of `full`, less for stock begun before, nothing for a jar decanted into. */
   readonly startG: number;
   readonly stays: readonly Stay[];
+  /** Filled out of another jar of its batch: what was due before is that one's. */
+  readonly decantedAt?: WallMinute;
   readonly emptiedAt: WallMinute | null;
   /** Its own salinity since it was put right; without one the batch's holds. */
   readonly equilibrium?: number;
@@ -37,7 +39,7 @@ export interface Filling {
 /** A jar as it is filled: what it is, and what came into it from where. */
 export type NewFilling = Omit<
   Filling,
-  'full' | 'holds' | 'startG' | 'stays' | 'emptiedAt' | 'equilibrium'
+  'full' | 'holds' | 'startG' | 'stays' | 'decantedAt' | 'emptiedAt' | 'equilibrium'
 > & {
   readonly parts: readonly Part[];
   /** In it when it was entered, where less than all. */

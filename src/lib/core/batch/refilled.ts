@@ -86,6 +86,7 @@ export function decantedIn(
     holds: NOTHING,
     startG: 0,
     stays: [...source.stays, { placeId: placeOf(source), from: at }],
+    decantedAt: at,
     emptiedAt: null
   };
   // What was done with the one, was done with what is in the other.

@@ -50,7 +50,7 @@ function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
   const tastes = kind === 'taste' ? b.tastes : [];
   const readings = kind === 'pH' ? b.readings : [];
   const logged = [...tastes, ...readings].filter((t) => t.fillingIds.includes(f.id)).map((t) => t.at + grace);
-  return Math.max(-Infinity, ...marks, ...logged);
+  return Math.max(f.decantedAt ?? -Infinity, ...marks, ...logged);
 }
 
 interface JarTask {
