@@ -9,7 +9,7 @@ import type { Work } from '$lib/server/db/kinds';
 import { testHouse, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
-const NOW = wall('2026-09-20', 9);
+const LATER = wall('2026-10-20', 9);
 let house: TestHouse;
 beforeEach(async () => {
   house = await testHouse();
@@ -34,6 +34,10 @@ async function begin(commandId: string, cropId: string, style: Record<string, un
   await must('start-batch', { commandId, name: commandId, ...choice });
 }
 const load = async (id: string): Promise<Batch> => (await batches.load(house.db, id))!.state;
+const due = async (b: Batch) =>
+  careTasks(b, (await household(house.db)).places, LATER)
+    .filter((t) => t.due <= LATER)
+    .map((t) => t.kind);
 const free = async (jarId: string) =>
   freeJars(
     await household(house.db),
@@ -48,7 +52,9 @@ describe('a jar is a thing of its own', () => {
     const portion = { batchId: 'sticks', fillingId: 'sticks.j1', how: 'eaten' };
     await must('portion', { ...portion, amount: 'weight', weight: `${Math.round(whole - 400)} g` });
     expect([await free('clip-1500.clamped'), await free('clip-500.clamped')]).toEqual([1, 2]);
+    house.at('2026-10-20', 9);
     const before = await load('sticks');
+    expect(await due(before)).toContain('openInCold');
     const jarId = 'clip-500.clamped';
     const to = { batchId: 'sticks', fillingId: 'sticks.j1', jarId };
     expect(await must('decant', { commandId: 'small', ...to })).toMatchObject({ lidNumbers: [2] });
@@ -64,7 +70,7 @@ describe('a jar is a thing of its own', () => {
     expect(after.tastes[0]!.fillingIds).toEqual(['sticks.j1', 'small.j1']);
     expect([await free('clip-1500.clamped'), await free(jarId)]).toEqual([2, 1]);
     // What its first week asked of the large jar is not asked of the small one.
-    expect(careTasks(after, (await household(house.db)).places, NOW).filter((t) => t.due < NOW)).toEqual([]);
+    expect(await due(after)).toEqual([]);
     await must('undo', { of: 'small' });
     expect(await load('sticks')).toEqual(before);
   });
