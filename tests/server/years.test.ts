@@ -150,8 +150,11 @@ describe('years of a household', () => {
         .select('stream', 'live', 'topic', 'begun', 'words', 'brief', 'teaches')
     ];
     const before = await rows();
-    await db.transaction((trx) => rebuildAll(trx, ZONE));
+    const told: number[] = [];
+    await db.transaction((trx) => rebuildAll(trx, ZONE, (share) => told.push(share)));
     expect(await rows()).toEqual(before);
+    // A tenth at a time it says how far it is.
+    expect(told).toEqual([0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1]);
   });
 });
 

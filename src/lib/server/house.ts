@@ -17,6 +17,8 @@ import { Seen } from './seen';
 import { seedDemo } from './demo/seed';
 import type { House } from './usecases';
 
+/** What takes long is said so often. */
+const TELLS_EVERY_MS = 1000;
 /** The demo opens on this Saturday morning. */
 export const DEMO_OPENS = wall('2026-09-12', 8, 10);
 
@@ -34,7 +36,13 @@ export async function openHouse(
     throw error;
   });
   if (made) log.warn(made);
-  const shape = await keepShape(db, config.zone);
+  // Where it takes a while, it says how far it is.
+  let told = realClock().now();
+  const shape = await keepShape(db, config.zone, (share) => {
+    if (realClock().now() - told < TELLS_EVERY_MS) return;
+    told = realClock().now();
+    log.warn(`Deriving the lists anew from the log: ${Math.round(share * 100)} % done.`);
+  });
   // A new file has nothing to derive.
   if (shape !== 'as it was' && !made)
     log.warn(

@@ -241,7 +241,7 @@ export class Aggregate<
   }
 
   /** Rebuilds every stream of the kind. */
-  async rebuildAll(trx: Knex, zone: string): Promise<void> {
+  async rebuildAll(trx: Knex, zone: string, oneMore: () => void): Promise<void> {
     // In the order in which they were begun: every "last fifty" goes by it.
     const rows = (await trx('event')
       .select('stream')
@@ -249,6 +249,9 @@ export class Aggregate<
       .whereLike('stream', `${this.kind.kind}:%`)
       .groupBy('stream')
       .orderBy('first')) as { stream: string }[];
-    for (const { stream } of rows) await this.rebuild(trx, this.idOf(stream), zone);
+    for (const { stream } of rows) {
+      await this.rebuild(trx, this.idOf(stream), zone);
+      oneMore();
+    }
   }
 }

@@ -171,7 +171,7 @@ const byKind: Record<
   string,
   {
     rebuild(trx: Knex, id: string, zone: string, since?: number): Promise<void>;
-    rebuildAll(trx: Knex, zone: string): Promise<void>;
+    rebuildAll(trx: Knex, zone: string, oneMore: () => void): Promise<void>;
     readonly undo: UndoPolicy;
   }
 > = {
@@ -193,25 +193,39 @@ export async function rebuildStream(trx: Knex, stream: string, zone: string, sin
   await byKind[kind]?.rebuild(trx, rest.join(':'), zone, since);
 }
 
+/** Hears how far it is, a tenth at a time: `0.3` is three tenths. */
+type Progress = (share: number) => void;
+
 /** Derives everything anew from the log. */
-export async function rebuildAll(trx: Knex, zone: string): Promise<void> {
+export async function rebuildAll(trx: Knex, zone: string, tell: Progress = () => undefined): Promise<void> {
   await trx('current').delete();
   await trx('line').delete();
   await trx('kept').delete();
   await trx('snapshot').delete();
-  for (const kind of Object.values(byKind)) await kind.rebuildAll(trx, zone);
+  const [all] = await trx.raw<{ n: number }[]>('select count(distinct stream) as n from event');
+  const streams = all?.n ?? 0;
+  let [done, told] = [0, 0];
+  const oneMore = () => {
+    const tenths = Math.floor((10 * ++done) / streams);
+    if (tenths > told) tell((told = tenths) / 10);
+  };
+  for (const kind of Object.values(byKind)) await kind.rebuildAll(trx, zone, oneMore);
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
 const SHAPE = 12;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
-export async function keepShape(db: Knex, zone: string): Promise<'as it was' | 'derived anew' | 'mended'> {
+export async function keepShape(
+  db: Knex,
+  zone: string,
+  tell?: Progress
+): Promise<'as it was' | 'derived anew' | 'mended'> {
   const [row] = await db.raw<{ user_version: number }[]>('PRAGMA user_version');
   const shape = row?.user_version ?? 0;
   const same = shape === SHAPE;
   if (same && (await derivedIsWhole(db))) return 'as it was';
-  await db.transaction((trx) => rebuildAll(trx, zone));
+  await db.transaction((trx) => rebuildAll(trx, zone, tell));
   await db.raw(`PRAGMA user_version = ${SHAPE}`);
   return same ? 'mended' : 'derived anew';
 }

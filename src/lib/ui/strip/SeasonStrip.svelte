@@ -112,50 +112,39 @@
     {/each}
     <text x="4" y={TOP - 6} fill="var(--quiet)">picked, kg a week</text>
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
-    {#each rows as s, i (s.id)}
-      {@const y = TOP + i * ROW}
-      {@const from = Math.max(4, x(s.startedAt))}
-      {@const to = Math.max(from + 3, Math.min(inner - 8, x(upTo(s))))}
-      <a href="/notebook/{s.id}" aria-label={s.name}>
-        <rect
-          x={from}
-          y={y + 3}
-          width={to - from}
-          height="16"
-          fill={cropColour(s.cropId, s.name)}
-          stroke="var(--ink)"
-          opacity={s.endedAt ? 0.55 : undefined}
-        />
-        {#if s.window}
-          <rect
-            x={x(s.window.from)}
-            y={y + 3}
-            width={Math.max(2, Math.min(inner - 8, x(s.window.to)) - x(s.window.from))}
-            height="16"
-            fill="none"
-            stroke="var(--ink)"
-            stroke-width="2.5"
-          />
-        {/if}
-        {#if s.coldAt !== null}
-          <line
-            x1={x(s.coldAt)}
-            x2={Math.min(inner - 8, x(s.endedAt ?? Math.min(ends, s.best ?? ends)))}
-            y1={y + 18}
-            y2={y + 18}
-            stroke="var(--slate)"
-            stroke-width="4"
-            opacity={s.endedAt ? 0.45 : undefined}
-          />
-        {/if}
-        <text
-          x={to + 6 > inner - 230 ? from - 6 : to + 6}
-          y={y + 13}
-          text-anchor={to + 6 > inner - 230 ? 'end' : undefined}
-          fill={s.endedAt ? 'var(--quiet)' : 'var(--ink)'}>{s.name}</text
-        >
-      </a>
-    {/each}
+    <g class="rows">
+      {#each rows as s, i (s.id)}
+        {@const y = TOP + i * ROW}
+        {@const from = Math.max(4, x(s.startedAt))}
+        {@const to = Math.max(from + 3, Math.min(inner - 8, x(upTo(s))))}
+        <a href="/notebook/{s.id}" class={s.endedAt ? 'ended' : undefined}>
+          <rect x={from} y={y + 3} width={to - from} height="16" fill={cropColour(s.cropId, s.name)} />
+          {#if s.window}
+            <rect
+              x={x(s.window.from)}
+              y={y + 3}
+              width={Math.max(2, Math.min(inner - 8, x(s.window.to)) - x(s.window.from))}
+              height="16"
+              fill="none"
+              stroke-width="2.5"
+            />
+          {/if}
+          {#if s.coldAt !== null}
+            <line
+              x1={x(s.coldAt)}
+              x2={Math.min(inner - 8, x(s.endedAt ?? Math.min(ends, s.best ?? ends)))}
+              y1={y + 18}
+              y2={y + 18}
+            />
+          {/if}
+          <text
+            x={to + 6 > inner - 230 ? from - 6 : to + 6}
+            y={y + 13}
+            text-anchor={to + 6 > inner - 230 ? 'end' : undefined}>{s.name}</text
+          >
+        </a>
+      {/each}
+    </g>
     {#if !year}
       <line
         x1={x(now)}
@@ -182,3 +171,26 @@
   ><span>pale: finished</span>
 </p>
 {#if !year}<p class="sr-only">Now is {dayAndYear(now)}.</p>{/if}
+
+<style>
+  /* Of each row only what is its own stands in it: a season may have hundreds. */
+  .rows :global(rect) {
+    stroke: var(--ink);
+  }
+  .rows :global(line) {
+    stroke: var(--slate);
+    stroke-width: 4;
+  }
+  .rows :global(text) {
+    fill: var(--ink);
+  }
+  .rows :global(.ended rect) {
+    opacity: 0.55;
+  }
+  .rows :global(.ended line) {
+    opacity: 0.45;
+  }
+  .rows :global(.ended text) {
+    fill: var(--quiet);
+  }
+</style>
