@@ -23,7 +23,7 @@ export async function houseModules() {
   const read = async (path) => (await runnerImport(join(ROOT, path), config)).module;
   const { testHouse } = await read('tests/support/house.ts');
   const { GOOD, GOOD_ASIDE, GOOD_DOOR, PREPARED } = await read('tests/support/good.ts');
-  const { benchDraftSchema } = await read('src/lib/schema/batch.ts');
+  const { benchDraftSchema } = await read('src/lib/schema/bench.ts');
   const { COMMANDS, DOOR_COMMANDS } = await read('src/lib/schema/commands/index.ts');
   const { openDatabase } = await read('src/lib/server/db/open.ts');
   const { rebuildAll } = await read('src/lib/server/repos/index.ts');
