@@ -85,6 +85,7 @@ describe('a database of the release before', () => {
         expect(rest, stream).toEqual({
           ...old,
           knowing: [],
+          holdsOf: [],
           items: keptCrops(was.items as BatchItem[]),
           style: factsOf(style(was.styleId as string)!)
         });

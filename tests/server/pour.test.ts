@@ -4,6 +4,7 @@ import { wall } from '$lib/core/calendar';
 import { careTasks } from '$lib/core/care';
 import { massOf, salinityIn } from '$lib/core/contents';
 import { batches, brines, household, numbered, pantry } from '$lib/server/repos';
+import { labels } from '$lib/server/views/labels';
 import { freeJars } from '$lib/core/kitchen';
 import type { Work } from '$lib/server/db/kinds';
 import { testHouse, type TestHouse } from '../support/house';
@@ -126,6 +127,41 @@ describe('a jar is a thing of its own', () => {
     });
     await must('undo', { of: 'both' });
     expect([await load('sticks'), await load('coins')]).toEqual([sticks, coins]);
+  });
+
+  it('what some must not eat comes with what is poured in, through however many jars; pH is to be read anew', async () => {
+    await begin('spiced', 'cabbage-napa', {
+      styleId: 'slaw',
+      fraction: 0.022,
+      extras: JSON.stringify([{ id: 'fish-sauce', amount: '20 g' }])
+    });
+    await begin('coins', 'carrot', { styleId: 'pieces', fraction: 0.02 });
+    await must('ph', { batchId: 'sticks', fillingIds: 'sticks.j1', pH: 4.2 });
+    for (const batchId of ['coins', 'sticks'])
+      await must('portion', {
+        batchId,
+        fillingId: `${batchId}.j1`,
+        how: 'eaten',
+        amount: 'half'
+      });
+    const allergens = async (id: string) => (await labels(house, id))!.labels.map((l) => l.allergens);
+    expect(await allergens('sticks')).toEqual([[]]);
+    const pour = (from: string, into: string) =>
+      must('pour-together', {
+        commandId: `${from}-into-${into}`,
+        batchId: from,
+        fillingId: `${from}.j1`,
+        intoBatchId: into,
+        intoFillingId: `${into}.j1`,
+        weight: '50 g'
+      });
+    await pour('spiced', 'coins');
+    await pour('coins', 'sticks');
+    expect(await allergens('sticks')).toEqual([['fish']]);
+    expect((await load('sticks')).readings).toEqual([]);
+    await must('undo', { of: 'coins-into-sticks' });
+    expect(await allergens('sticks')).toEqual([[]]);
+    expect((await load('sticks')).readings).toHaveLength(1);
   });
 
   it('brine kept off a jar leaves it, with its salt', async () => {

@@ -82,13 +82,16 @@ describe('what pages read', () => {
     await expect(seen.once('z', () => Promise.reject(new Error('disk')))).rejects.toThrow('disk');
     expect(await seen.once('z', read)).toBe(4);
   });
-  it('what shall not be kept is read again, and of more than can be kept the oldest is forgotten', async () => {
+  it('what shall not be kept is read again, and of more than can be kept goes what was asked for longest ago', async () => {
     let reads = 0;
     const seen = new Seen(() => 'a');
     const read = () => Promise.resolve(++reads);
     expect([await seen.once('x', read, () => false), await seen.once('x', read)]).toEqual([1, 2]);
-    for (let n = 0; n < 60; n++) await seen.once(`page ${n}`, read);
-    expect(await seen.once('x', read)).toBe(63);
-    expect(await seen.once('page 59', read)).toBe(62);
+    for (let n = 0; n < 59; n++) await seen.once(`page ${n}`, read);
+    expect(await seen.once('x', read)).toBe(2);
+    await seen.once('one more', read);
+    expect(await seen.once('x', read)).toBe(2);
+    expect(await seen.once('page 58', read)).toBe(61);
+    expect(await seen.once('page 0', read)).toBe(63);
   });
 });

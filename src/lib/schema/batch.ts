@@ -42,6 +42,7 @@ export const measurePHSchema = z.object({
   fillingIds: ids,
   pH: number(2, 8, 'ph-out-of-range')
 });
+
 /** A reading that was wrong: what it really was; empty: there was none. */
 export const correctPHSchema = z.object({
   commandId,
@@ -49,6 +50,7 @@ export const correctPHSchema = z.object({
   of: id,
   pH: z.preprocess((v) => (v === '' ? undefined : v), number(2, 8, 'ph-out-of-range').optional())
 });
+
 /** A sign that was seen, by its id. */
 export const seeSignSchema = z.object({ commandId, batchId: id, fillingIds: ids, sign: id });
 export const takeBackSignSchema = z.object({ commandId, batchId: id, of: id });
@@ -65,6 +67,7 @@ export const takePortionSchema = z.object({
   reason: maybeText,
   seenG: number(0, 1e6, 'not-a-choice').optional()
 });
+
 /** What is left of a jar into another one that is free; no weight: all of it. */
 export const decantSchema = z.object({
   commandId,
@@ -73,6 +76,7 @@ export const decantSchema = z.object({
   jarId: id,
   weight: maybeWeightText
 });
+
 /** A jar poured into another that stands, of this batch or of another; no weight: all of it. */
 export const pourTogetherSchema = z.object({
   commandId,
@@ -122,6 +126,7 @@ export const keepBrineSchema = z.object({
   /** The jar it is drained off; left out: brine that was drawn off or left over before. */
   fillingId: z.union([id, z.literal('')]).optional()
 });
+
 /** Kept brine taken: into soup, a dressing, down the drain. Without an amount: all of it. */
 export const takeBrineSchema = z.object({ commandId, brineId: id, amount: maybeWeightText });
 

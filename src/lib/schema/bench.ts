@@ -21,6 +21,7 @@ const way = z.enum(['equilibrium', 'perWater', 'perVegetables', 'perTotal', 'byT
 const salting = z.enum(['dry', 'brine', 'rinsed'], no('not-a-choice'));
 const mix = z.enum(['jug', 'in the jar'], no('not-a-choice'));
 const tasteId = z.enum(['bland', 'soup', 'salty', 'sea'], no('not-a-choice'));
+
 /** After the rinse: the weight as typed, a taste, or the juice's salt in percent as typed. */
 export const rinsedSchema = z.object({
   after: z.string().max(60, no('too-long')).default(''),
@@ -39,8 +40,10 @@ export const rinsedSchema = z.object({
     .default([])
 });
 export type RinsedSaid = z.infer<typeof rinsedSchema>;
+
 /** A dose as mass fraction of the base it names. */
 const fraction = number(DOSES.from, DOSES.to, 'salt-out-of-range');
+
 /** Salty ingredients, the amount as typed: g or ml. */
 export const extraSchema = z.object({ id, amount: z.string().max(60, no('too-long')) });
 const extras = jsonField(z.array(extraSchema).max(20, no('too-many')).default([]));
@@ -49,12 +52,14 @@ const counts = jsonField(
     .nullable()
     .default(null)
 );
+
 /** By the jar's place in the row ("j1"): gross and empty weight, as typed. */
 const filled = z.record(
   z.string().regex(/^j\d{1,2}$/, no('id-strange')),
   z.object({ gross: z.string().max(60, no('too-long')), tare: z.string().max(60, no('too-long')) })
 );
 export type FilledSaid = z.infer<typeof filled>;
+
 /** What stands on the bench: enough for the worksheet, whoever computes it. */
 export const benchChoiceSchema = z.object({
   styleId: id,
@@ -79,6 +84,7 @@ export const benchChoiceSchema = z.object({
   /** Fill and weigh: what each jar weighs full and empty, as typed, by its place in the row. */
   filled: jsonField(filled.default({}))
 });
+
 /** Compute without storing: things as weighed, by crop. */
 export const worksheetSchema = benchChoiceSchema.extend({
   /** The bench it is asked for: what that one holds is free to it. Left out: none of them, and what they hold is not free. */
@@ -90,6 +96,7 @@ export const worksheetSchema = benchChoiceSchema.extend({
     .min(1, no('bench-empty'))
     .max(50, no('too-many'))
 });
+
 /** Start a batch from what lies on the bench. `lotIds` empty: all of it. */
 export const startBatchSchema = benchChoiceSchema.extend({
   commandId,
@@ -107,6 +114,7 @@ export const startBatchSchema = benchChoiceSchema.extend({
   /** Prepared weights as they stood on the page that starts, as typed, by pick; left out, whatever is there is meant. */
   seen: jsonField(few(z.record(id, z.string().max(60, no('too-long')))).optional())
 });
+
 /** The draft of the bench: settings only; weights are events of their own. */
 export const benchDraftSchema = z.object({
   /** Its place in the row of those begun: the house says it. */
@@ -146,6 +154,7 @@ export const benchDraftSchema = z.object({
   name: z.string().max(80, no('text-too-long')).optional()
 });
 export type BenchDraft = z.infer<typeof benchDraftSchema>;
+
 /** A change of the draft, field by field, so that two phones on one bench do not wipe each other's choices out. */
 export const draftChangeSchema = z.object({
   bench,
@@ -156,6 +165,7 @@ export const draftChangeSchema = z.object({
 });
 export type DraftChange = z.input<typeof draftChangeSchema>;
 type Changed = Omit<z.output<typeof draftChangeSchema>, 'bench'>;
+
 /** The draft after a change; what was weighed and which targets were moved are merged thing by thing. */
 export function changeDraft(draft: BenchDraft, change: Changed): BenchDraft {
   const kept = Object.entries(change.anew ? {} : draft).filter(

@@ -19,6 +19,7 @@ import type { House } from './usecases';
 
 /** What takes long is said so often. */
 const TELLS_EVERY_MS = 1000;
+
 /** The demo opens on this Saturday morning. */
 export const DEMO_OPENS = wall('2026-09-12', 8, 10);
 

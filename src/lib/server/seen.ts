@@ -12,7 +12,7 @@ export class Seen {
   /** `state` says as of when: another answer, and all is read anew. */
   constructor(private readonly state: () => string) {}
 
-  /** What `keeps` says no to is read again by the next who asks; of more than can be kept the oldest is forgotten. */
+  /** What `keeps` says no to is read again by the next who asks; of more than can be kept goes what nobody asked for longest. */
   once<T>(what: string, read: () => Promise<T>, keeps: (read: T) => boolean = () => true): Promise<T> {
     const now = this.state();
     if (now !== this.of) {
@@ -21,7 +21,12 @@ export class Seen {
     }
     const { known } = this;
     const before = known.get(what) as Promise<T> | undefined;
-    if (before) return before;
+    if (before) {
+      // Asked for last, forgotten last.
+      known.delete(what);
+      known.set(what, before);
+      return before;
+    }
     const reading = read();
     known.set(what, reading);
     for (const oldest of known.keys()) {

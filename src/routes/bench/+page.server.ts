@@ -10,6 +10,7 @@ import type { PageServerLoad } from './$types';
 
 /** A second pick may go in while a batch is so young, days. */
 const YOUNG_DAYS = 4;
+
 /** What a bench may be called in an address. */
 const NAMED = /^[A-Za-z0-9_-]{1,64}$/;
 

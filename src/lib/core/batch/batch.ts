@@ -53,6 +53,8 @@ export interface Batch {
   readonly sourings: readonly Souring[];
   /** The recipe it was made by, and which version of it. */
   readonly recipe: RecipeUsed | null;
+  /** Batches of which something was poured into its jars: what some must not eat came with it. */
+  readonly holdsOf: readonly string[];
 }
 
 /** A batch without what only its record shows: what a shelf, a task and a dialog about a jar need. */

@@ -1,5 +1,5 @@
 import { wall, type Day } from '../calendar/index';
-import { massOf, NOTHING, plus, toSalinity, vegetables, type Part } from '../contents/index';
+import { massOf, plus, some, toSalinity, vegetables, type Part } from '../contents/index';
 import type { OwnedJar, Place } from '../kit/index';
 import type { Crop } from '../produce/index';
 import { as } from '../quantity/index';
@@ -36,7 +36,7 @@ export function standingFill(roomMl: number, crop: Crop, s: Style, salinity: num
 
 /** What such a jar holds, told apart: salt as it is known, or none where nobody knows. */
 function standingParts(fill: StandingFill, crop: Crop, salinity: number): Part[] {
-  const parts = plus(vegetables(fill.vegG, crop.moisture), { ...NOTHING, brineG: fill.brineG });
+  const parts = plus(vegetables(fill.vegG, crop.moisture), some({ brineG: fill.brineG }));
   return [{ from: 'before', what: plus(parts, toSalinity(parts, salinity)) }];
 }
 

@@ -68,8 +68,10 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return { ...state, sourings: [...state.sourings, { ...said, ...event.data }] };
     case 'decanted':
       return decantedIn(state, event.data, said.at);
-    case 'received':
-      return receivedIn(state, event.data);
+    case 'received': {
+      const holdsOf = [...new Set([...state.holdsOf, event.data.other.batchId])];
+      return { ...receivedIn(state, event.data), holdsOf };
+    }
     default:
       return judged(state, event, said);
   }
@@ -152,6 +154,7 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     portions: [],
     corrections: [],
     sourings: [],
-    recipe: event.type === 'started' ? event.data.recipe : null
+    recipe: event.type === 'started' ? event.data.recipe : null,
+    holdsOf: []
   };
 }

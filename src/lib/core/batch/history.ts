@@ -1,4 +1,4 @@
-import { plus, toSalinity, vegetables, type Contents, type Part } from '../contents/index';
+import { plus, some, toSalinity, vegetables, type Part } from '../contents/index';
 import { crop } from '../produce/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
 import { factsOf, style, STYLES } from '../style/index';
@@ -9,6 +9,7 @@ const ends = (w: unknown): number | null =>
   (w as { ends?: { equilibrium?: number } } | undefined)?.ends?.equilibrium ?? null;
 
 const KNEW = 'Knew of: ';
+
 /** Rules named in an older note, and the note without them. */
 function knownOf(said: unknown): { note: string; knowing: string[] } {
   const parts = typeof said === 'string' ? said.split(' · ') : [];
@@ -66,13 +67,13 @@ function firstParts(
     from: i.lotId === null ? 'before' : `pick:${i.lotId}`,
     what: vegetables(all > 0 ? (vegG * i.preparedG) / all : 0, i.moisture)
   }));
-  const water: Contents = { dryG: 0, juiceG: 0, brineG: Math.max(0, contentsG - vegG), saltG: 0 };
+  const water = some({ brineG: Math.max(0, contentsG - vegG) });
   const salted = toSalinity(plus(water, ...picked.map((p) => p.what)), salinity);
   const { saltG } = salted;
   return [
     ...picked,
-    { from: 'water', what: plus(water, salted, { dryG: 0, juiceG: 0, brineG: 0, saltG: -saltG }) },
-    { from: 'salt', what: { dryG: 0, juiceG: 0, brineG: 0, saltG } }
+    { from: 'water', what: plus(water, salted, some({ saltG: -saltG })) },
+    { from: 'salt', what: some({ saltG }) }
   ];
 }
 

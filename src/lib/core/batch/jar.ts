@@ -5,16 +5,21 @@ import type { Filling } from './facts';
 
 /** What is left in a jar, g. */
 export const leftG = (f: Pick<Filling, 'holds'>): number => massOf(f.holds);
+
 /** What a jar holds as long as nothing is taken of it, g. */
 export const contentsG = (f: Pick<Filling, 'full'>): number => massOf(f.full);
+
 /** How much of a jar is still in, 0-1. */
 export const shareLeft = (f: Pick<Filling, 'full' | 'holds'>): number =>
   contentsG(f) > 0 ? leftG(f) / contentsG(f) : 0;
+
 /** Where a jar stands now. */
 export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';
+
 /** Jars that still hold something. */
 export const standing = (b: Pick<Batch, 'fillings'>): Filling[] =>
   b.fillings.filter((f) => f.emptiedAt === null);
+
 /** A batch lives while one of its jars holds something. */
 export const isLive = (b: Pick<Batch, 'fillings'>): boolean => b.fillings.some((f) => f.emptiedAt === null);
 
@@ -27,6 +32,7 @@ export function afterPostings(
   postings: readonly Posting[],
   at: WallMinute
 ): Filling[] {
+  if (postings.length === 0) return [...fillings];
   return fillings.map((f) => {
     const came = gained(postings, `jar:${f.id}`);
     if (Object.values(came).every((g: number) => g === 0)) return f;

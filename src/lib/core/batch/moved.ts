@@ -9,19 +9,17 @@ import {
   phaseG,
   plus,
   salinityIn,
-  times,
+  some,
   toSalinity,
   vegetables,
   type Contents,
   type Posting
 } from '../contents/index';
+import { saltKind } from '../salt/index';
 import type { Batch, BatchEvent } from './batch';
 import type { Correction } from './correction';
 import type { Filling, NewFilling, Portion } from './facts';
 import { EMPTY_G } from './jar';
-
-const salt = (g: number): Contents => ({ ...NOTHING, saltG: g });
-const water = (g: number): Contents => ({ ...NOTHING, brineG: g });
 
 /** Mean moisture of what went into a batch. */
 export function moistureOf(b: Pick<Batch, 'items'>): number {
@@ -34,9 +32,6 @@ export function moistureOf(b: Pick<Batch, 'items'>): number {
 export const takenFrom = (holds: Contents, g: number): Contents =>
   massOf(holds) - g < EMPTY_G ? holds : partOf(holds, g);
 
-/** What is decanted when so many grams are. */
-export const decantedOf = (f: Filling, g: number): Contents => takenFrom(f.holds, g);
-
 export const portionOf = (b: Pick<Batch, 'portions'>, of: string): Portion | undefined =>
   b.portions.find((p) => p.id === of);
 
@@ -45,13 +40,14 @@ export const portionOf = (b: Pick<Batch, 'portions'>, of: string): Portion | und
  * as it stood then; of a start, the batch with its jars still empty.
  */
 export function postingsOf(before: Batch, event: BatchEvent): Posting[] {
-  return moving(posted(before, event)).map((p) => ({ ...p, what: times(p.what, 1) }));
+  return moving(posted(before, event));
 }
 
 function posted(b: Batch, event: BatchEvent): Posting[] {
   const jar = (id: string) => b.fillings.find((f) => f.id === id);
   switch (event.type) {
     case 'started':
+      return startedWith(event.data);
     case 'entered':
       return event.data.fillings.flatMap(filledIn);
     case 'added': {
@@ -69,7 +65,7 @@ function posted(b: Batch, event: BatchEvent): Posting[] {
     case 'decanted': {
       const f = jar(event.data.fillingId);
       return f
-        ? [{ from: `jar:${f.id}`, to: `jar:${event.data.into.id}`, what: decantedOf(f, event.data.g) }]
+        ? [{ from: `jar:${f.id}`, to: `jar:${event.data.into.id}`, what: takenFrom(f.holds, event.data.g) }]
         : [];
     }
     case 'drained':
@@ -86,6 +82,29 @@ function posted(b: Batch, event: BatchEvent): Posting[] {
       return [];
   }
 }
+
+/** A gram of a pick that comes to nothing else is an error of counting in tenths of milligrams, and no gram. */
+const COUNTED_G = 0.1;
+
+/**
+ * Jars filled, and what did not come into them of what was given to it: juice and salt that a rinse took away, or vegetables
+ * that a weighed jar did not take after all.
+ */
+function startedWith({ fillings, items, worksheet, saltKindId }: Started): Posting[] {
+  const into = fillings.flatMap(filledIn);
+  const { rinse } = worksheet;
+  const rest = items.flatMap((i): Posting[] => {
+    const from = `pick:${i.lotId ?? ''}` as const;
+    const what = plus(vegetables(i.preparedG, i.moisture), gained(into, from));
+    return Math.abs(massOf(what)) < COUNTED_G ? [] : [{ from, to: rinse ? 'lost' : 'reckoned', what }];
+  });
+  if (!rinse) return [...into, ...rest];
+  const strewnG = rinse.heavySaltG * (saltKind(saltKindId ?? '')?.purity ?? 1);
+  const stays = worksheet.prepared.mean > 0 ? worksheet.packedG / worksheet.prepared.mean : 0;
+  const washed = some({ saltG: Math.max(0, strewnG - rinse.naclG * stays) });
+  return [...into, ...rest, { from: 'salt', to: 'lost', what: washed }];
+}
+type Started = Extract<BatchEvent, { type: 'started' }>['data'];
 
 /** A jar filled; where less was in it when it was entered, the rest was eaten before. */
 function filledIn(f: NewFilling): Posting[] {
@@ -107,7 +126,7 @@ function addedTo(
       to,
       what: vegetables(i.preparedG, i.moisture)
     })),
-    { from: 'salt', to, what: salt(naclG) }
+    { from: 'salt', to, what: some({ saltG: naclG }) }
   ];
   const salinity = f.equilibrium ?? b.equilibrium ?? salinityIn(f.holds);
   const holds = plus(f.holds, gained(into, to));
@@ -123,8 +142,8 @@ function putRightWith(f: Filling, b: Batch, c: Omit<Correction, 'id' | 'at'>): P
   const into: Posting[] = [
     { from: 'reckoned', to: it, what: toSalinity(f.holds, c.from) },
     { from: 'additions', to: it, what: vegetables(c.vegG, moistureOf(b)) },
-    { from: 'water', to: it, what: water(c.waterG) },
-    { from: 'salt', to: it, what: salt(c.naclG) }
+    { from: 'water', to: it, what: some({ brineG: c.waterG }) },
+    { from: 'salt', to: it, what: some({ saltG: c.naclG }) }
   ];
   const holds = plus(f.holds, gained(into, it));
   const vapourG = c.trouble === 'evaporated' ? c.lostG : 0;

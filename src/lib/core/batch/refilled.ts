@@ -14,15 +14,17 @@ import type { Batch, BatchEvent, Passing } from './batch';
 import type { Correction } from './correction';
 import type { Filling, Portion, BatchItem } from './facts';
 import { placeOf } from './jar';
-import { decantedOf } from './moved';
+import { takenFrom } from './moved';
 import { salinityOf } from './salinity';
 
 export function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
   return { ...state, fillings: state.fillings.map((f) => (ids.includes(f.id) ? change(f) : f)) };
 }
+
 /** What the world outside got of it. */
 export const gone = (moved: readonly Posting[]): Contents =>
   plus(gained(moved, 'eaten'), gained(moved, 'given'), gained(moved, 'thrown'));
+
 /** What goes back into a jar is as salty as it was when it was taken. */
 export function portionPutRight(
   state: Batch,
@@ -41,11 +43,13 @@ export function portionPutRight(
     portions: state.portions.map((p) => (p.id === of ? { ...p, g, what: what(p), corrected: true } : p))
   };
 }
+
 /** A jar that holds more, or less, when full: by what came and went. */
 export const fuller = (f: Filling, moved: readonly Posting[]): Pick<Filling, 'full' | 'startG'> => {
   const more = gained(moved, `jar:${f.id}`);
   return { full: plus(f.full, more), startG: tidy(f.startG + massOf(more)) };
 };
+
 /** A second pick in a vessel that stands: it holds more, and is as salty as before. */
 export function secondPickIn(
   state: Batch,
@@ -62,6 +66,7 @@ export function secondPickIn(
     saltG: (state.saltG ?? 0) + added.saltG
   };
 }
+
 /** A jar put right: what was drawn, lost or added changes what it holds, and its salinity is its own from then on. */
 export function putRightIn(state: Batch, c: Correction, moved: readonly Posting[]): Batch {
   return {
@@ -69,6 +74,7 @@ export function putRightIn(state: Batch, c: Correction, moved: readonly Posting[
     corrections: [...state.corrections, c]
   };
 }
+
 /** Another jar of the batch: it stood where the first one did, and holds what was poured into it. */
 export function decantedIn(
   state: Batch,
@@ -77,7 +83,7 @@ export function decantedIn(
 ): Batch {
   const source = state.fillings.find((f) => f.id === fillingId);
   if (!source) return state;
-  const what = decantedOf(source, g);
+  const what = takenFrom(source.holds, g);
   const own = source.equilibrium === undefined ? {} : { equilibrium: source.equilibrium };
   const jar: Filling = {
     ...into,
@@ -102,6 +108,7 @@ export function decantedIn(
     sourings: both(state.sourings)
   };
 }
+
 /** Out of a jar, and into another one: of this batch too, or told there. */
 export function passedOn(state: Batch, { fillingId, other, what }: Passing): Batch {
   const less = withFillings(state, [fillingId], (f) => ({ ...f, startG: tidy(f.startG - massOf(what)) }));
@@ -109,6 +116,7 @@ export function passedOn(state: Batch, { fillingId, other, what }: Passing): Bat
     ? receivedIn(less, { fillingId: other.fillingId, what, items: [] })
     : less;
 }
+
 /** From another batch: it holds more, of more things, and is as salty as both together. */
 export function receivedIn(
   state: Batch,
@@ -125,6 +133,11 @@ export function receivedIn(
       startG: tidy(f.startG + massOf(what)),
       vegRoomMl: Math.min(f.usableMl, f.vegRoomMl * (1 + of(f)))
     })),
+    // A mix is a new thing to measure: what was read of the one part says nothing of both.
+    readings: state.readings.flatMap((r) => {
+      const fillingIds = r.fillingIds.filter((id) => id !== fillingId);
+      return fillingIds.length > 0 ? [{ ...r, fillingIds }] : [];
+    }),
     items: [...state.items, ...items]
   };
 }

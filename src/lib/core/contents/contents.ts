@@ -17,12 +17,18 @@ export const tidy = (g: number): number => Math.round(g * 1e4) / 1e4;
 const each = (make: (part: keyof Contents) => number): Contents =>
   Object.fromEntries(PARTS.map((part) => [part, tidy(make(part)) || 0])) as unknown as Contents;
 
+/** So much of the parts that are named, and nothing of the others. Example: `some({ saltG: 20 })` is twenty grams of salt. */
+export const some = (parts: Partial<Contents>): Contents => each((part) => parts[part] ?? 0);
+
 /** Everything together, g. */
 export const massOf = (c: Contents): number => tidy(c.dryG + c.juiceG + c.brineG + c.saltG);
+
 /** The vegetables with their own juice, g. */
 export const solidsOf = (c: Contents): number => tidy(c.dryG + c.juiceG);
+
 /** The water phase: all but the dry matter, g. */
 export const phaseG = (c: Contents): number => Math.max(0, tidy(c.juiceG + c.brineG + c.saltG));
+
 /** Salt over salt and all water, once it has evened out. Example: 20 g in 980 g of water is `0.02`; nothing in nothing is 0. */
 export const salinityIn = (c: Contents): number => (phaseG(c) > 0 ? c.saltG / phaseG(c) : 0);
 
@@ -37,7 +43,7 @@ export const partOf = (c: Contents, g: number): Contents =>
 
 /** Prepared vegetables, `moisture` of them water. */
 export const vegetables = (g: number, moisture: number): Contents =>
-  each((part) => ({ ...NOTHING, dryG: g * (1 - moisture), juiceG: g * moisture })[part]);
+  some({ dryG: g * (1 - moisture), juiceG: g * moisture });
 
 /**
  * So many grams of the liquid, as salty as the whole phase or as said: poured brine first, then juice.
@@ -46,12 +52,12 @@ export const vegetables = (g: number, moisture: number): Contents =>
 export function liquidOf(c: Contents, g: number, salinity = salinityIn(c)): Contents {
   const water = g * (1 - salinity);
   const brine = Math.min(c.brineG, water);
-  return each((part) => ({ dryG: 0, juiceG: water - brine, brineG: brine, saltG: g * salinity })[part]);
+  return some({ juiceG: water - brine, brineG: brine, saltG: g * salinity });
 }
 
 /** What must come to it, and go, so that as heavy as it is it holds salt for this salinity: it was measured, not reckoned. */
 export function toSalinity(c: Contents, salinity: number): Contents {
   const more = phaseG(c) * salinity - c.saltG;
   const brine = Math.min(c.brineG, more);
-  return each((part) => ({ dryG: 0, juiceG: brine - more, brineG: -brine, saltG: more })[part]);
+  return some({ juiceG: brine - more, brineG: -brine, saltG: more });
 }

@@ -10,6 +10,7 @@ export interface BowlRemedy {
   readonly addVegG: number;
   readonly after: Phase;
 }
+
 /**
  * The bowl is too salty and nothing is packed: unsalted vegetables bring it back.
  * Example: 46 g on 1250 g of cabbage (w 0.922) for 2.3 % takes 869.3 g more cabbage.

@@ -182,6 +182,7 @@ function withOne<T extends { readonly id: string }>(all: readonly T[], one: T): 
 }
 
 const rows = new WeakMap<Household['crops'], OwnCrops>();
+
 /** The household's own crops and corrections as whole rows; made once as long as nobody says another. */
 export function cropsOf({ crops }: Pick<Household, 'crops'>): OwnCrops {
   const known = rows.get(crops);

@@ -13,11 +13,13 @@ export interface Place {
   /** What it was before, and until when, oldest first; absent: nobody has said anything of this place yet. */
   readonly was?: readonly { readonly until: WallMinute; readonly tempC: number }[];
 }
+
 /** A temperature from a time on. */
 export interface TempFrom {
   readonly from: WallMinute;
   readonly tempC: number;
 }
+
 /**
  * How warm a place was from one time to another, in pieces. Example: a place of 21 °C that is 17 °C since noon gives, from
  * morning to evening, 21 °C from the morning and 17 °C from noon.
@@ -33,8 +35,10 @@ export function tempsDuring(place: Place, from: WallMinute, until: WallMinute): 
   }
   return [...out, { from: at, tempC: place.tempC }];
 }
+
 /** So near it is the same: a degree said in °F comes back a little otherwise. */
 const SAME_C = 0.3;
+
 /** A place said again: what it was stands as its past, unless it was always so. */
 export function placeSet(before: Place | undefined, said: PlaceSaid, at: WallMinute): Place {
   const { always, ...now } = said;
@@ -46,6 +50,7 @@ export function placeSet(before: Place | undefined, said: PlaceSaid, at: WallMin
     was: Math.abs(before.tempC - now.tempC) < SAME_C ? past : [...past, { until: at, tempC: before.tempC }]
   };
 }
+
 /** A place as it is said. */
 export type PlaceSaid = Omit<Place, 'was'> & {
   /** It was always so: what was said before was a mistake. */

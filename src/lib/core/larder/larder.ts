@@ -28,8 +28,10 @@ export interface StockJar {
 
 /** A place warmer than this keeps like a cellar. °C; extension usage, recalled from memory: at or under 40 °F. */
 const COLD_C = 4.4;
+
 /** A cellar of about 12 °C keeps three months at most. Common practice, no source. */
 const CELLAR_MONTHS = 3;
+
 /** Warmer than this is no store. */
 const CELLAR_MOST_C = 13;
 

@@ -153,6 +153,7 @@ export function readPrepared(
 }
 
 const PARTS = ['culled', 'prepared', 'followers', 'greens', 'seed', 'offcuts'] as const;
+
 /** A pick sorted, each part as typed; empty is none. */
 export type SortSaid = Readonly<Record<(typeof PARTS)[number], string>>;
 

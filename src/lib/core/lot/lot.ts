@@ -1,5 +1,5 @@
 import type { Kept, Quality } from '../produce/index';
-import { type Day } from '../calendar/index';
+import type { Day } from '../calendar/index';
 
 /** A lot: one weighing of one variety from one bed on one day; and where every gram of it went. */
 export type LotEnd = 'eaten fresh' | 'cooked' | 'given' | 'composted' | 'spoiled';

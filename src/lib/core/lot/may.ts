@@ -9,6 +9,7 @@ export function mayTake(lot: Lot, g: number, bench: string | null): Outcome<numb
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG: there } });
   return done(Math.min(g, there));
 }
+
 /** Whether a pick on the bench may be sorted so: what leaves it and what is prepared add up to no more than it is. */
 export function maySort(
   lot: Pick<Lot, 'benchG'>,
@@ -25,6 +26,7 @@ export function maySort(
     });
   return done(outG);
 }
+
 /** Whether the weigh-in may be corrected to so much: never below what has already left the Garden. */
 export function mayCorrect(lot: Lot, g: number): Outcome<number> {
   const gone = lot.weighed.g - lot.gardenG;

@@ -33,6 +33,7 @@ export type Flaw =
 
 /** Nine times in ten within the range that was said. */
 export const NINE_IN_TEN = 1.645;
+
 /** "About 2 kg": nine times in ten within a tenth. Common practice, no source. */
 const ABOUT_GSD = 1.1 ** (1 / NINE_IN_TEN);
 

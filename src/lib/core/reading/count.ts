@@ -13,11 +13,10 @@ import type { Learned } from '../learn/index';
 import type { Spread } from '../quantity/index';
 import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
 import { NINE_IN_TEN } from './amount';
-import { type At } from './at';
-import { isMark, isWord, skipAbout, skipOrSo, wordOf } from './at';
+import { isMark, isWord, skipAbout, skipOrSo, wordOf, type At } from './at';
 import { cropAt, singular, tokensOf } from './names';
 import { textOf } from './quantity';
-import { type NumberToken, type Token } from './token';
+import type { NumberToken, Token } from './token';
 
 /** Every word that some crop is counted by. */
 export const PIECE_NAMES = [
@@ -26,6 +25,7 @@ export const PIECE_NAMES = [
   ...(['plant', 'sprout', 'ear', 'half', 'strip', 'ring'] as const)
 ] as const;
 const PIECE_WORDS: ReadonlySet<string> = new Set(PIECE_NAMES);
+
 /** The piece word there, in the singular; undefined where the word is none. Example: "cloves" is `'clove'`. */
 export const pieceWordAt = (all: readonly Token[], at: number): string | undefined => {
   const word = singular(wordOf(all[at]));
@@ -127,5 +127,6 @@ export function readCount(text: string, c: Crop, own: OwnCrops): Outcome<CountRe
 
 const pieceOf = (c: Crop, word: string): Piece | undefined => pieceCalled(c, word);
 const isPepper = (c: Crop): boolean => likeOf(c.id).startsWith('pepper-');
+
 /** "Cabbage" said of a pointed one, "tomato" of a green one: the plain name of the kind. */
 const sameKind = (a: Crop, b: Crop): boolean => a.id.split('-')[0] === b.id.split('-')[0];

@@ -12,6 +12,7 @@ type Base = Pick<DoseReading, 'says' | 'base' | 'per' | 'gsd'> & { readonly piec
 
 /** No dose is under this share of what it is taken of, or over that: a reading beyond cannot be meant. */
 export const POSSIBLE = DOSES;
+
 /** What a dose is taken of, in words. */
 export const SAYS = {
   vegetables: 'of the vegetables’ weight',
@@ -150,6 +151,7 @@ function saltOf(of: Counted, kind: SaltKind): readonly { g: number; gsd: number 
   const gsd = volume ? Math.exp(Math.hypot(Math.log(kind.gsd), Math.log(amount.gsd))) : amount.gsd;
   return valuesOf(amount).map((v) => ({ g: v * (volume ? kind.gPerMl : 1), gsd }));
 }
+
 /** "3 tbsp salt (54 g)": what was weighed holds, where the spoons say the same within their own ±; else both stand. */
 function weighedFirst(salts: readonly Counted[], kind: SaltKind): readonly Counted[] {
   const weighed = salts.find((s) => s.is === 'amount' && s.amount.kind === 'mass');

@@ -23,6 +23,7 @@ export type Bit =
   | { readonly is: 'veg'; readonly crop: Crop | undefined; readonly one: boolean }
   | { readonly is: 'total' | 'ends' | 'weight' | 'taste' | 'sea' | 'soup' }
   | { readonly is: 'prep' | 'colon' | 'open' | 'close' | 'and' | 'or' | 'comma' | 'idle' };
+
 /** What was met that cannot be passed over. */
 
 export type Stop =

@@ -1,8 +1,6 @@
 import { NINE_IN_TEN, amountAt } from './amount';
-import { type At } from './at';
-import { isWord, isMark } from './at';
-import type { Bit } from './dose-bits';
-import type { Stop } from './dose-bits';
+import { isMark, isWord, type At } from './at';
+import type { Bit, Stop } from './dose-bits';
 import type { Token } from './token';
 
 const MARKS: ReadonlyMap<string, 'idle' | 'comma' | 'colon' | 'prep' | 'open' | 'close' | 'and'> = new Map([
@@ -48,6 +46,7 @@ const percent = (low: number, high = low): Bit => ({
   fraction: (low + high) / 200,
   gsd: high > low && low > 0 ? (high / low) ** (1 / (2 * NINE_IN_TEN)) : 1
 });
+
 /** "1:20", "one part salt to twenty parts water", "1 part in 20". */
 export function ratioAt(all: readonly Token[], at: number): At<Bit> | undefined {
   const one = all[at];

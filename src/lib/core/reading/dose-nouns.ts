@@ -1,5 +1,4 @@
-import { type At } from './at';
-import { isMark, isWord, wordOf } from './at';
+import { isMark, isWord, wordOf, type At } from './at';
 import type { Bit } from './dose-bits';
 import { cropAt } from './names';
 import type { Token } from './token';

@@ -9,6 +9,7 @@ export const some = (bits: readonly Bit[]): boolean =>
   );
 export type Counted = Extract<Bit, { is: 'amount' | 'hand' | 'mug' | 'pieces' | 'jar' }>;
 type Noun = 'salt' | 'water' | 'veg' | 'total' | 'ends' | 'weight';
+
 /** One thing that is said: an amount, what it is of, and whether a "per" stood before it. */
 export interface Phrase {
   of: Counted | undefined;
@@ -29,6 +30,7 @@ const nounOf = (b: Bit): Noun | undefined =>
   b.is === 'weight'
     ? b.is
     : undefined;
+
 /** The phrases of a dose in their order; a string where a bare number is left over. */
 export function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
   const out: Phrase[] = [];
@@ -83,6 +85,7 @@ export function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
   }
   return out;
 }
+
 /** Spoons, hands and pinches only ever measure the salt. */
 export const spoonLike = (p: Phrase): boolean =>
   p.of?.is === 'hand' || (p.of?.is === 'amount' && /tsp|tbsp|spoon/.test(p.of.amount.unit.id));

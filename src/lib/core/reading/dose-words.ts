@@ -10,8 +10,7 @@ import {
   WATER_ADJECTIVES
 } from './words';
 import { amountAt, unitAt } from './amount';
-import { type At } from './at';
-import { skipAbout, isMark, isWord, wordOf } from './at';
+import { isMark, isWord, skipAbout, wordOf, type At } from './at';
 import { numberAt, pieceWordAt } from './count';
 import type { Bit, Stop } from './dose-bits';
 import { nounAt, saltAt } from './dose-nouns';

@@ -8,9 +8,8 @@ import {
   type SaltKind,
   type TasteWord
 } from '../salt/index';
-import type { Bit } from './dose-bits';
+import type { Bit, Stop } from './dose-bits';
 import { bitsOf } from './dose-words';
-import { type Stop } from './dose-bits';
 import { amountReadings, POSSIBLE, SAYS } from './dose-amounts';
 import { some } from './dose-phrases';
 import { tokensOf } from './names';

@@ -4,6 +4,7 @@ import { type At, isWord, isMark } from './at';
 import type { Token } from './token';
 
 const PER = ['per', 'a', 'an', 'each', 'every', 'for', 'to', 'in', 'into'];
+
 /** "per kg", "a jar", "to each quart", "for 5 lb", "/kg": what an amount is said for. */
 export function forAt(all: readonly Token[], at: number, system: SpoonSystem): At<For> | undefined {
   let from = at;
@@ -27,6 +28,7 @@ export function forAt(all: readonly Token[], at: number, system: SpoonSystem): A
   }
   return { value: { per: 'room', ml: found.value.value }, end };
 }
+
 /** What an amount on a card is said for. */
 export type For =
   | { readonly per: 'recipe' }

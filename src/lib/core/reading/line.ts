@@ -1,10 +1,9 @@
-import { type SpoonSystem } from '../quantity/index';
+import type { SpoonSystem } from '../quantity/index';
 import { amountAt, unitAt, type Amount } from './amount';
-import { type At } from './at';
-import { isMark, isWord, skipAbout, wordOf } from './at';
+import { isMark, isWord, skipAbout, wordOf, type At } from './at';
 import { numberAt, pieceWordAt } from './count';
 import { tokens } from './tokens';
-import { type Token } from './token';
+import type { Token } from './token';
 import { type For, forAt } from './line-for';
 
 /** One amount of a line, and how it was said. */

@@ -1,9 +1,8 @@
 import { CROPS, type Crop, type OwnCrops } from '../produce/index';
 import { SALTY, type SaltyIngredient } from '../salt/index';
-import { type At } from './at';
-import { isWord, wordOf } from './at';
+import { isWord, wordOf, type At } from './at';
 import { tokens } from './tokens';
-import { type Token } from './token';
+import type { Token } from './token';
 
 /** What people call crops beside the name in the table. */
 const ALSO: Readonly<Record<string, readonly string[]>> = {

@@ -3,7 +3,7 @@ import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
 import { amountAt, type Amount } from './amount';
 import { isMark, isWord, skipAbout, skipOrSo, wordOf } from './at';
 import { tokens } from './tokens';
-import { type NumberToken, type Token } from './token';
+import type { NumberToken, Token } from './token';
 import { FILLERS, TAILS } from './words';
 
 export interface Reading {
@@ -132,6 +132,7 @@ function trimmed(all: readonly Token[]): Token[] {
   while (to > from && (punctuation(all[to - 1]) || TAILS.has(wordOf(all[to - 1])))) to -= 1;
   return all.slice(from, to);
 }
+
 /**
  * A temperature as typed, °C: "21", "21 °C", "70 F", "about 70 degrees Fahrenheit"; a bare number is in the household's own
  * degrees. Refuses what is no temperature.

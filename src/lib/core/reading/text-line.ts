@@ -4,7 +4,7 @@ import { isMark, wordOf, isWord } from './at';
 import { unlisted } from './line';
 import { saltyNamed } from './names';
 import { tokens } from './tokens';
-import { type Token } from './token';
+import type { Token } from './token';
 import { WATER_WORDS, WATER_ADJECTIVES } from './words';
 
 /** Verbs that begin a step. */
@@ -19,8 +19,10 @@ const LABELS = new Set(
   )
 );
 const TIME = new Set('day days week weeks hour hours hr hrs minute minutes min mins month months'.split(' '));
+
 /** Why a line is only text of the card: nothing of it is weighed. */
 export type TextLine = 'title' | 'step' | 'remark' | 'heading';
+
 /**
  * Whether a line is a title, a heading, a step or a remark; undefined: it names something that goes in.
  * `first`: it is the first line of the card and others hold amounts.
@@ -49,6 +51,7 @@ export function textLine(said: string, first: boolean, system: SpoonSystem): Tex
   if (words.length >= 7) return 'remark';
   return first && words.length >= 2 && !isWord(all[0], 'some', 'a') ? 'title' : undefined;
 }
+
 /** "Dry mustard", "quarter lemon", "season salt": a verb's word that begins a name. */
 function startsAsThing(all: readonly Token[]): boolean {
   return (
@@ -58,6 +61,7 @@ function startsAsThing(all: readonly Token[]): boolean {
 }
 const measuredSalt = (all: readonly Token[], at: number, system: SpoonSystem): boolean =>
   amountAt(all, at, system) !== undefined;
+
 /** Whether a line says a dose of salt itself, and not of something that holds salt. */
 export function saltLine(said: string): boolean {
   const line = unlisted(said);
@@ -74,6 +78,7 @@ export function saltLine(said: string): boolean {
     (/\bsalt\b/i.test(line.replace(/celery salt/i, '')) && saltyNamed(line)?.id !== 'celery-salt')
   );
 }
+
 /** Water or brine to pour, by its name. */
 export function isWater(name: string): boolean {
   const all = tokens(name).filter((t) => t.kind === 'word');
@@ -85,6 +90,7 @@ export function isWater(name: string): boolean {
     )
   );
 }
+
 /** Preserves that keep by something else than salt and sourness. */
 export const otherPreserve = (name: string): 'honey' | 'oil' | 'vinegar' | undefined => {
   const words = tokens(name).map(wordOf);

@@ -23,6 +23,7 @@ const PARTS: Readonly<Record<string, number>> = {
 export const isWord = (t: Token | undefined, ...words: string[]): boolean =>
   t?.kind === 'word' && words.includes(t.word);
 const article = (t: Token | undefined): boolean => isWord(t, 'a', 'an');
+
 /** Number words in the place of their words: "twenty-five", "two and a half", "three quarters of a", "half a dozen". */
 export function worded(all: readonly Token[]): Token[] {
   const out: Token[] = [];
@@ -69,6 +70,7 @@ function wordNumber(all: readonly Token[], at: number): Found | undefined {
   }
   return amount && all[at]?.kind === 'number' && amount.end === at + 1 ? undefined : amount;
 }
+
 /** "Three quarters of a", "2 half-gallons", "two and a half", "2 and 1/2". */
 function partly(all: readonly Token[], whole: Found): Found {
   const part = partOf(all, whole.end, whole.value);
@@ -76,6 +78,7 @@ function partly(all: readonly Token[], whole: Found): Found {
   const and = whole.value === Math.floor(whole.value) ? andPart(all, whole.end) : undefined;
   return and ? { value: whole.value + and.value, end: and.end } : whole;
 }
+
 /** "and a half", "and 1/2", "& three quarters". */
 function andPart(all: readonly Token[], at: number): Found | undefined {
   if (!isWord(all[at], 'and') && !(all[at]?.kind === 'mark' && all[at].word === '&')) return undefined;
@@ -91,6 +94,7 @@ const digits = (all: readonly Token[], at: number): Found | undefined => {
   const t = all[at];
   return t?.kind === 'number' ? { value: t.value, end: at + 1 } : undefined;
 };
+
 /** "half", "half a", "a quarter of a"; a third and an eighth are parts only behind a number or an article. */
 function partOf(all: readonly Token[], at: number, counted: number, ofToo = true): Found | undefined {
   const word = wordOf(all[at]);
@@ -123,6 +127,7 @@ function cardinal(all: readonly Token[], at: number, head?: number): Found | und
 const small = (w: string): number | undefined =>
   Object.hasOwn(ONES, w) ? ONES[w] : Object.hasOwn(TENS, w) ? TENS[w] : undefined;
 const wordOf = (t: Token | undefined): string => (t?.kind === 'word' ? t.word : '');
+
 /** "twenty five", "two hundred five"; never "two three". */
 const fitsAfter = (value: number, next: number, seen: boolean): boolean =>
   !seen || (value % 100 === 0 && value > 0) || (value % 10 === 0 && value % 100 >= 20 && next < 10);

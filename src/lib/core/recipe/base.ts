@@ -7,6 +7,7 @@ export const isProduce = (i: Ingredient): boolean =>
   i.cropId !== null &&
   (i.scales === 'share' || i.scales === 'recipe') &&
   !/clove|slice|sprig|leaf|knob|thumb/.test(i.unit);
+
 /** Grams of a line that is said in grams or, of a crop, in its pieces. */
 export function gramsOf(i: Pick<Ingredient, 'amount' | 'unit' | 'crop'>): number | null {
   if (i.amount === null) return null;
@@ -32,8 +33,10 @@ interface Chosen {
   readonly amount: LineAmount | null;
   readonly problem?: 'amounts-disagree' | 'amount-unclear' | 'two-things';
 }
+
 /** Label rounding, and a piece's own spread: what is further apart is asked about. */
 const AGREE = { rounding: 1.12, pieces: 2.2 };
+
 /** The amount of a line that counts: what is weighed before what is counted or spooned; they must agree. */
 export function chosen(p: CardLine, own: OwnCrops): Chosen {
   const [first] = p.amounts;
@@ -51,6 +54,7 @@ export function chosen(p: CardLine, own: OwnCrops): Chosen {
     ? { amount: a, problem: 'amounts-disagree' }
     : { amount: a };
 }
+
 /** "1 cabbage (about 2 kg)", "2 (1 lb) cabbages", "2 heads, 4 kg": each or all, held against what such a piece weighs. */
 function countedAndWeighed(
   p: CardLine,

@@ -12,7 +12,7 @@ import {
   type DoseWays,
   type LineAmount
 } from '../reading/index';
-import { type DoseReading } from '../salt/index';
+import type { DoseReading } from '../salt/index';
 import { style } from '../style/index';
 import type { Card, CardProblem, CardText, Ingredient, RecipeText, Scales } from './types';
 import { allergenOf, heatOf } from './words';

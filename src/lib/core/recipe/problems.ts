@@ -51,6 +51,7 @@ export function problemsOf(
     say('salt-measure-unclear', salt.line, salt.said, true);
   return out;
 }
+
 /** More than a splash: it would be what keeps the jar. */
 function large(i: Ingredient, all: readonly Ingredient[]): boolean {
   if (i.amount === null || /^(tsp|tbsp)$/.test(i.unit)) return i.unit === 'tbsp' && (i.amount ?? 0) > 4;
@@ -59,6 +60,7 @@ function large(i: Ingredient, all: readonly Ingredient[]): boolean {
   const amount = i.unit === 'g' || i.unit === 'ml' ? i.amount : 0;
   return i.scales === 'kg' ? amount > 100 : amount > (base ?? 1000) * 0.1;
 }
+
 /** More than one base is meant: what it settles at differs by far more than 5 %. */
 const differ = (s: SaltLine): boolean => new Set(s.readings.map((r) => r.base)).size > 1;
 export type SaltRead = SaltLine & { readonly why: { code: RefusalCode; word: string } | null };

@@ -36,6 +36,7 @@ export type ScaleNote = 'spice-far' | 'jars-unknown' | 'crock-warm' | 'whole-pie
 
 /** Beyond this many times, or under that share, spice no longer goes by the rule. Common practice, no source. */
 const FAR = { up: 4, down: 0.25 };
+
 /** So much in one vessel warms itself and has its own surface, g. Common practice, no source. */
 const WARM_G = 15_000;
 

@@ -7,8 +7,10 @@ export interface StyleRange {
   readonly to: number;
   readonly name: string;
 }
+
 /** So far under the style's least it is a harm, so far over its most a heed. Common practice, no source. */
 const FAR = { under: 0.7, below: 0.95, over: 1.2 };
+
 /**
  * What the salinity says, by itself and against the style's own range.
  * Example: `saltCautions(0.014)` is one harm; 2 % is none for kraut, and a harm for a mash that is made with 3 to 6 %.
@@ -28,6 +30,7 @@ export function saltCautions(equilibrium: number, range?: StyleRange): Caution[]
     return [caution('salt-over-style', `Ends at ${at}: ${usual}.`)];
   return [];
 }
+
 /**
  * What the place's temperature says; shredded cabbage softens sooner than pieces.
  * Example: `placeCautions('Cellar', 12)` is one heed; kraut at 25 °C one, cucumbers there none.
@@ -43,18 +46,22 @@ export function placeCautions(
   if (tempC > warmC) return [caution('place-warm', `${name} is ${at}: cooler is better.`)];
   return [];
 }
+
 /** Nobody to open a clamped lid. `opens` = somebody is there every day. */
 export function lidCautions(clampedJars: number, opens: boolean): Caution[] {
   if (opens || clampedJars === 0) return [];
   const jars = clampedJars === 1 ? 'A clamped jar' : `${clampedJars} clamped jars`;
   return [caution('lid-unopened', `${jars} and nobody to open them: take an airlock, or loosen the lid.`)];
 }
+
 /** Chillies on the board. Example: heat class 2 asks for gloves. */
 export function heatCautions(hottest: number, name: string): Caution[] {
   return hottest >= 1 ? [caution('gloves', `${name}: wear gloves, keep off your eyes.`)] : [];
 }
+
 /** The line that a reading is held against. Source: 21 CFR 114, recalled from memory. */
 export const PH_LINE = 4.6;
+
 /** How far a tomato's pH must have come down, pH; a strip reads to about 0.3. Common practice, no source. */
 export const PH_FALL = 0.3;
 
@@ -66,6 +73,7 @@ export interface PHCase {
   readonly lineDay: number;
   readonly startsNearLine: boolean;
 }
+
 /** What the pH readings say on that day. Example: 4.8 on day 8 with the line on day 7 is a harm. */
 export function pHCautions(c: PHCase): Caution[] {
   const last = c.readings.at(-1);

@@ -164,6 +164,7 @@ export const RULES = {
 } as const satisfies Record<string, Rule>;
 
 export type RuleId = keyof typeof RULES;
+
 /** Whether a name is one of our rules. */
 export const isRule = (name: string): name is RuleId => Object.hasOwn(RULES, name);
 

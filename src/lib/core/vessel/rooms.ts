@@ -27,6 +27,7 @@ export function splitInBits(sizes: readonly Size[]): { bits: Bit[]; scale: numbe
   );
   return { bits, scale };
 }
+
 /** Example: 7 is 1 + 2 + 4, 6 is 1 + 2 + 3: every count up to n is a sum of them. */
 function powers(n: number): number[] {
   const out: number[] = [];
@@ -46,6 +47,7 @@ export function traceBack(c: number, takes: Reached['takes']): Record<string, nu
   }
   return counts;
 }
+
 /** Which rooms can be reached at which least cost, and which bits were taken on the way there. */
 export interface Reached {
   readonly most: number;
@@ -56,6 +58,7 @@ export interface Reached {
   readonly ml: Float64Array;
   readonly takes: readonly { readonly bit: Bit; readonly marks: Uint8Array }[];
 }
+
 /** The reachable rooms up to a limit, for all sizes or without some; sets that lack other sizes share their start. */
 export class Rooms {
   readonly scale: number;
@@ -95,6 +98,7 @@ export class Rooms {
     );
   }
 }
+
 /** The least "cost" per reachable room with more bits: vessels first, then more of the larger sizes. */
 function extend(from: Reached, bits: readonly Bit[]): Reached {
   if (bits.length === 0) return from;

@@ -23,12 +23,14 @@ export interface ExtraIn {
   readonly drinksG: number;
   readonly allergen: string;
 }
+
 /** The salt forecast for juice: from when brine must be poured on shreds, and which. */
 export interface JuiceAdvice {
   readonly withinHours: 24;
   readonly strength: TrueStrength;
   readonly saltPerLitreG: number;
 }
+
 /** What goes into one jar. Salt is grams of the household's salt. */
 export interface JarCard {
   readonly jarId: string;
@@ -51,6 +53,7 @@ export interface JarCard {
   readonly contentsG: number;
   readonly toppedUp: boolean;
 }
+
 /** Shreds that do not fill their jars to the line: how they are shared, and what else could be done. */
 export interface ShredsAnswer {
   /** Share of its room that the emptiest jar gets. */
@@ -67,6 +70,7 @@ export interface ShredsAnswer {
   readonly smaller: { readonly counts: Readonly<Record<string, number>>; readonly name: string } | null;
   readonly mash: boolean;
 }
+
 /** Salt that is weighed out at once, in one place. */
 export interface SaltPart {
   readonly where: 'bowl' | 'brine' | 'jar';
@@ -76,6 +80,7 @@ export interface SaltPart {
   readonly weighG: number;
   readonly spoons: Spoonful;
 }
+
 /** Brine to mix, reserve and its salt included. */
 export interface BrineToMix {
   readonly mixMl: number;
@@ -93,6 +98,7 @@ export interface BrineToMix {
   /** Hot: minutes until it may go on the vegetables as cold brine. */
   readonly coolsMinutes: number | null;
 }
+
 /** Brine for water bags, of the batch's own strength, so that a leak changes nothing. */
 export interface BagBrine {
   readonly bags: number;
@@ -100,6 +106,7 @@ export interface BagBrine {
   readonly waterG: number;
   readonly saltG: number;
 }
+
 /** Heavy salting: the salt to strew, and what is in the leaf after the rinse. */
 export interface RinseAnswer extends RinsedLeaf {
   readonly heavySaltG: number;
@@ -117,6 +124,7 @@ export interface SaltAnswer {
   /** Where it goes; the parts add up to `weighG`. */
   readonly parts: readonly SaltPart[];
 }
+
 /** Where the salt ends up, and the same said in the other ways. */
 export interface SaltEnds {
   readonly equilibrium: EquilibriumSalinity;
@@ -142,6 +150,7 @@ export interface PreparedItem {
   readonly packing: number;
   readonly packingFrom: number;
 }
+
 /** Says of a number how to write it. */
 export type Unit = 'mass' | 'salt' | 'volume' | 'percent' | 'strength' | 'count' | 'number' | 'mm' | 'days';
 
@@ -150,6 +159,7 @@ export interface WorkingValue {
   readonly value: number;
   readonly unit: Unit;
 }
+
 /** How a number came about: formula in words, values put in, source, error. */
 export interface Working {
   readonly id: string;

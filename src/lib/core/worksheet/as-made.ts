@@ -1,7 +1,6 @@
-import { plus, salinityIn, times, vegetables, type Contents, type Part } from '../contents/index';
+import { plus, salinityIn, some, times, vegetables, type Part } from '../contents/index';
 import { brought } from '../salt/index';
-import type { Worksheet } from './answers';
-import type { JarCard } from './answers';
+import type { JarCard, Worksheet } from './answers';
 
 /** What was really done of what was planned, as shares of it; 1 is as planned. */
 export interface AsMade {
@@ -18,16 +17,15 @@ export interface AsMade {
 export function partsAsMade(w: Worksheet, made: AsMade = {}): Part[][] {
   const leaf = packedLeaf(w);
   const extra = brought(w.extras);
-  const extras: Contents = {
+  const extras = some({
     dryG: extra.massG - extra.naclG - extra.waterG,
     juiceG: extra.waterG,
-    brineG: 0,
     saltG: extra.naclG
-  };
-  return w.jars.map((card) => {
+  });
+  return w.jars.map((card): Part[] => {
     const of = w.packedG > 0 ? card.vegG / w.packedG : 0;
     return [
-      { from: 'additions' as const, what: times(extras, extra.massG > 0 ? card.extraG / extra.massG : 0) },
+      { from: 'additions', what: times(extras, extra.massG > 0 ? card.extraG / extra.massG : 0) },
       ...leaf.map((p) => ({ ...p, what: times(p.what, of) })),
       ...poured(card, w, made)
     ];
@@ -43,15 +41,14 @@ function packedLeaf(w: Worksheet): Part[] {
       what: vegetables(i.prepared.mean * share, i.crop.moisture)
     }));
   const { waterG, naclG } = w.rinse;
-  const dryG = w.prepared.mean - waterG - naclG;
+  const leaf = some({ dryG: w.prepared.mean - waterG - naclG, juiceG: waterG });
   const all = w.items.reduce((a, i) => a + i.prepared.mean, 0);
-  const leaf = { dryG, juiceG: waterG, brineG: 0, saltG: 0 };
   return [
-    ...w.items.map((i) => ({
-      from: `pick:${i.id}` as const,
+    ...w.items.map((i): Part => ({
+      from: `pick:${i.id}`,
       what: times(leaf, (share * i.prepared.mean) / all)
     })),
-    { from: 'salt' as const, what: times({ dryG: 0, juiceG: 0, brineG: 0, saltG: naclG }, share) }
+    { from: 'salt', what: some({ saltG: naclG * share }) }
   ];
 }
 
@@ -60,20 +57,18 @@ function poured(card: JarCard, w: Worksheet, { poured = 1, salted = 1 }: AsMade)
   const inBrineG = brineSalt(card, w);
   const waterG = card.waterG * poured;
   const saltG = inBrineG * poured;
-  const stock = (w.brine?.fromStock ?? []).map((s) => {
+  const stock = (w.brine?.fromStock ?? []).map((s): Part => {
     const water = s.ml / (w.brine?.mixMl ?? s.ml);
     const salt = w.brine && w.brine.naclG > 0 ? s.naclG / w.brine.naclG : 0;
-    return {
-      from: `brine:${s.id}` as const,
-      what: { dryG: 0, juiceG: 0, brineG: waterG * Math.min(1, water), saltG: saltG * Math.min(1, salt) }
-    };
+    const what = some({ brineG: waterG * Math.min(1, water), saltG: saltG * Math.min(1, salt) });
+    return { from: `brine:${s.id}`, what };
   });
   const had = plus(...stock.map((s) => s.what));
   const newSaltG = saltG - had.saltG + (card.naclG - inBrineG);
   return [
-    ...stock.map((s) => ({ ...s, what: times(s.what, 1) })),
-    { from: 'water', what: plus({ dryG: 0, juiceG: 0, brineG: waterG - had.brineG, saltG: 0 }) },
-    { from: 'salt', what: plus({ dryG: 0, juiceG: 0, brineG: 0, saltG: newSaltG * salted }) }
+    ...stock,
+    { from: 'water', what: some({ brineG: waterG - had.brineG }) },
+    { from: 'salt', what: some({ saltG: newSaltG * salted }) }
   ];
 }
 

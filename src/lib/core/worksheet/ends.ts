@@ -1,4 +1,4 @@
-import { relativeSd, sdOfRange, together } from '../quantity/index';
+import { as, relativeSd, sdOfRange, together } from '../quantity/index';
 import {
   BY_TASTE,
   equilibriumSalinity,
@@ -7,7 +7,6 @@ import {
   perWater,
   type SaltKind
 } from '../salt/index';
-import { as } from '../quantity/index';
 import type { Filled } from './brined';
 import type { GoingIn } from './prepare';
 import type { WorksheetInput } from './types';

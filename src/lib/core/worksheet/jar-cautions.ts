@@ -2,15 +2,17 @@ import { caution, type Caution } from '../safety/index';
 import { aboveRimMm, heightOf, isCrock, jarGeometry, letsBitsPast, profile } from '../vessel/index';
 import type { GoingIn } from './prepare';
 import type { WorksheetInput } from './types';
-import type { PreparedItem } from './answers';
-import type { JarCard } from './answers';
+import type { JarCard, PreparedItem } from './answers';
 
 /** Small cuts come up past a cover that is too narrow. */
 const SMALL = new Set(['shred', 'leaf', 'coin', 'ring', 'mash', 'strip']);
+
 /** Flesh lighter than this floats hard. Common practice, no source. */
 const FLOATS = 0.92;
+
 /** Days in which a closed lid must be opened at about 20 °C. Common practice, no source. */
 const GASSING_DAYS = 10;
+
 /** An open vessel filled shallower than this has much surface for its content, mm. Common practice, no source. */
 const SHALLOW_MM = 100;
 

@@ -9,6 +9,7 @@ import type { JarCard, ShredsAnswer } from './answers';
 
 /** A jar of shreds filled less than this is topped up with brine of the batch's strength. Common practice. */
 const LEAST = { jar: 0.75, crock: 0.5 };
+
 /** No jar is taken for less than this share of its room: the surface is large and most of it would be brine or air. */
 const TAKEN_FROM = 0.5;
 

@@ -5,8 +5,16 @@ import { byBulk } from '../vessel/index';
 import { brinePlusMinus } from './brined';
 import type { GoingIn } from './prepare';
 import type { WorksheetInput } from './types';
-import type { Working, WorkingValue } from './answers';
-import type { BrineToMix, JarCard, RinseAnswer, SaltEnds, SaltAnswer, ShredsAnswer } from './answers';
+import type {
+  BrineToMix,
+  JarCard,
+  RinseAnswer,
+  SaltAnswer,
+  SaltEnds,
+  ShredsAnswer,
+  Working,
+  WorkingValue
+} from './answers';
 
 const v = (name: string, value: number, unit: WorkingValue['unit']): WorkingValue => ({ name, value, unit });
 
@@ -163,6 +171,7 @@ function endsWorking({ ends, going, share, brine }: Facts): Working {
 }
 
 const TRIM_TABLE = 'the table: USDA Agriculture Handbook 102 and Food Buying Guide, recalled from memory';
+
 /** Says of every estimate whether it comes from the table or from the household's own batches. */
 function trimSource(items: readonly { readonly name: string; readonly trimFrom: number }[]): string {
   const from = (n: number) => (n > 0 ? `your ${n} batch${n === 1 ? '' : 'es'}` : TRIM_TABLE);

@@ -22,9 +22,7 @@ import { afterRinse, goingIn, type GoingIn } from './prepare';
 import { leastAtOnce, saltParts } from './salt-parts';
 import { fillWithShreds, shredsAnswer, withoutIdle } from './shredded';
 import type { WorksheetInput } from './types';
-import type { Worksheet } from './answers';
-import type { RinseAnswer, SaltEnds } from './answers';
-import type { ExtraIn } from './answers';
+import type { ExtraIn, RinseAnswer, SaltEnds, Worksheet } from './answers';
 import { workings } from './working';
 
 /**

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { writeMass, writeVolume } from '../../core/quantity';
 import { keepBrineSchema, takeBrineSchema } from '../batch';
-import { startBatchSchema } from '../bench';
-import { addPickSchema } from '../bench';
+import { addPickSchema, startBatchSchema } from '../bench';
 import {
   correctPickSchema,
   endPickSchema,

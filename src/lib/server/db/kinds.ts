@@ -7,6 +7,7 @@ export interface Row {
   readonly n: number;
   readonly state: string;
 }
+
 /** One kind of stream: how its state grows, and when it still wants attention. */
 export interface Kind<State, Event, Brief = never> {
   readonly kind: string;
@@ -19,6 +20,7 @@ export interface Kind<State, Event, Brief = never> {
   /** How it stands in lists, and what it teaches; a kind of which there is one needs none. */
   line?(state: State): Line<Brief>;
 }
+
 /** What a list knows of a thing without reading all of it. */
 export interface Line<Brief> {
   /** What it is of: a recipe, a crop. */
@@ -31,6 +33,7 @@ export interface Line<Brief> {
   /** What the household learns by it; null: nothing. */
   readonly teaches?: unknown;
 }
+
 /** Which things a list wants, the last begun first. */
 export interface Wanted {
   readonly live?: boolean;
@@ -45,6 +48,7 @@ export interface Wanted {
   /** Words by which it is found, or their beginnings. */
   readonly says?: string;
 }
+
 /** What a use case works with: the transaction, the time, and the command that asked. */
 export interface Work {
   readonly trx: Knex;
@@ -62,6 +66,7 @@ export interface Loaded<State> {
   readonly n: number;
   readonly state: State;
 }
+
 /** A line as it is stored, with the state it is of where that is asked for. */
 export interface Stored {
   readonly stream: string;

@@ -31,14 +31,15 @@ export async function served(
   if (!house.seen || !isShared(event, house)) return make();
   const { hand } = house;
   const who = hand ? `${hand.role} ${hand.name}` : '';
-  const how = ['if-none-match', 'accept'].map((name) => event.request.headers.get(name) ?? '').join(' ');
+  const had = event.request.headers.get('if-none-match') ?? '';
   const page = await house.seen.once(
-    `page ${event.request.url} ${who} ${how}`,
+    `page ${event.request.url} ${who} ${had}`,
     async (): Promise<Page> => {
       const made = await make();
       return { body: await made.arrayBuffer(), status: made.status, headers: [...made.headers] };
     },
     ({ status, headers }) => status === 200 && !headers.some(([name]) => name === 'set-cookie')
   );
-  return new Response(page.body, { status: page.status, headers: page.headers });
+  // What is not to be sent again has no body, not even an empty one.
+  return new Response(page.status === 304 ? null : page.body, { status: page.status, headers: page.headers });
 }

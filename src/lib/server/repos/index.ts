@@ -41,7 +41,7 @@ import {
 } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
 import { Aggregate } from '../db/aggregate';
-import { type Work } from '../db/kinds';
+import type { Work } from '../db/kinds';
 
 export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
   kind: 'lot',
@@ -213,7 +213,7 @@ export async function rebuildAll(trx: Knex, zone: string, tell: Progress = () =>
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 12;
+const SHAPE = 13;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(

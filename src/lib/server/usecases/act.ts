@@ -57,8 +57,10 @@ class RolledBack extends Error {
 
 /** What was done with a jar counts from when it was done, however late it is said. */
 const DATED: ReadonlySet<CommandName> = new Set(['care', 'taste', 'ph', 'see-sign', 'portion'] as const);
+
 /** A device's clock may run ahead by so much; minutes. */
 const AHEAD = 10;
+
 /** Said later than this, it is a slip or a clock that stands; minutes. */
 const LATEST = 60 * 1440;
 

@@ -1,6 +1,5 @@
 import type { z } from 'zod';
-import type { Outcome, Refusal } from '../../core/refusal';
-import { done, refuse } from '../../core/refusal';
+import { done, refuse, type Outcome, type Refusal } from '../../core/refusal';
 import { DOOR_COMMANDS, type Answer, type DoorCommandName, type Taken } from '../../schema/commands';
 import { firstSchema, signInSchema } from '../../schema/people';
 import { diskRefusal } from '../db/disk';

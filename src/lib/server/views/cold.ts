@@ -29,6 +29,7 @@ export interface Cold {
 
 /** Shelf room of a jar: about one and a half times what it holds. Default of the season model. */
 const SHELF = 1.5;
+
 /** So many jars are named as the next to eat. */
 const EAT_FIRST = 6;
 

@@ -12,6 +12,7 @@ export const SAID_BY_HAND = {
 };
 
 type Field = keyof BenchDraft;
+
 /** Choices made here that the house has not answered yet. */
 interface Pending {
   readonly set: BenchDraft;
