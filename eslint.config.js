@@ -54,7 +54,7 @@ export default ts.config(
       'no-undef': 'off',
       'svelte/no-navigation-without-resolve': 'off',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
-      'max-lines': ['error', { max: 250, skipBlankLines: true }]
+      'max-lines': ['error', { max: 250 }]
     }
   },
   {

@@ -2,13 +2,17 @@ import type { Knex } from 'knex';
 import { wallOf } from '../clock';
 import { appendTo, readStream, type Recorded } from './log';
 import { NO_POLICY, upcast, versionNow, type UndoPolicy, type Upcasts } from '../../core/history';
-import { wantedLines, type Kind, type Loaded, type Row, type Stored, type Wanted, type Work } from './kinds';
-
-/** So many of a kind teach: two years of a large household. Common practice, no source. */
-const NEWEST_TEACH = 800;
-
-/** Where what was learnt is kept. */
-export const LEARNT = 'learnt';
+import {
+  NEWEST_TEACH,
+  LEARNT,
+  wantedLines,
+  type Kind,
+  type Loaded,
+  type Row,
+  type Stored,
+  type Wanted,
+  type Work
+} from './kinds';
 
 /** Reads and writes one kind of stream: events in, the derived `current` row in the same transaction. */
 export class Aggregate<
@@ -167,19 +171,10 @@ export class Aggregate<
     zone: string
   ): Promise<State | undefined> {
     const at = Math.floor(n / this.every) * this.every;
-    const early = this.replay(
-      id,
-      undefined,
-      events.filter((e) => e.n <= at),
-      zone
-    );
+    const upTo = events.filter((e) => e.n <= at);
+    const early = this.replay(id, undefined, upTo, zone);
     if (at > 0) await this.snapshot(trx, id, 0, at, early);
-    return this.replay(
-      id,
-      early,
-      events.filter((e) => e.n > at),
-      zone
-    );
+    return this.replay(id, early, events.slice(upTo.length), zone);
   }
 
   private replay(

@@ -101,3 +101,7 @@ export function wantedLines(
   if (skip) void query.offset(skip);
   return query;
 }
+/** So many of a kind teach: two years of a large household. Common practice, no source. */
+export const NEWEST_TEACH = 800;
+/** Where what was learnt is kept. */
+export const LEARNT = 'learnt';

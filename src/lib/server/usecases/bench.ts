@@ -26,7 +26,7 @@ import {
   type BenchDraft
 } from '$lib/schema/bench';
 import { wallOf } from '../clock';
-import { LEARNT } from '../db/aggregate';
+import { LEARNT } from '../db/kinds';
 import { diskRefusal, written } from '../db/disk';
 import { versionOf } from '../db/log';
 import { batches, brines, household, lots } from '../repos';

@@ -26,6 +26,7 @@
   import { lookAgain } from '../house/look-again';
   import { read, send } from '../house/send';
   import { toasts } from '../house/toasts.svelte';
+  import ByTare from './ByTare.svelte';
   import { weighIn } from './weigh-in.svelte';
   import WeighMore from './WeighMore.svelte';
 
@@ -143,36 +144,7 @@
 
         <div class="md:col-span-2">
           {#if byTare}
-            <div class="grid grid-cols-2 gap-4">
-              <WeightField
-                label="On the scale"
-                name="gross"
-                problem={problemAt('gross')}
-                bind:value={gross}
-                {unit}
-                placeholder="2 kg 310 g"
-              />
-              <WeightField
-                label="Empty bowl"
-                name="tare"
-                problem={problemAt('tare')}
-                bind:value={tare}
-                {unit}
-                placeholder="420 g"
-              />
-              {#if house.household.tares.length > 0}
-                <div class="col-span-2 flex flex-wrap gap-x-4" role="group" aria-label="Known bowls">
-                  {#each house.household.tares as t (t.id)}
-                    <button
-                      type="button"
-                      class="min-h-11 text-sm underline underline-offset-4"
-                      onclick={() => (tare = `${Math.round(t.g * 10) / 10} g`)}
-                      >{t.name}, {house.mass(t.g)}</button
-                    >
-                  {/each}
-                </div>
-              {/if}
-            </div>
+            <ByTare bind:gross bind:tare {unit} {problemAt} />
           {:else}
             <WeightField
               label="Weight"
