@@ -23,7 +23,6 @@ export class Aggregate<
   private readonly upcasts: Upcasts;
   /** What may be undone though something came after it. */
   readonly undo: UndoPolicy;
-
   /** How a stream stands is kept every so many events, so that an undo of late reads no more than those behind it. */
   constructor(
     private readonly kind: Kind<State, Event, Brief>,
@@ -38,9 +37,8 @@ export class Aggregate<
 
   /** How one thing stands; undefined if it was never begun, or that was undone. */
   async load(trx: Knex, id: string): Promise<Loaded<State> | undefined> {
-    const row = (await trx('current')
-      .where({ stream: this.stream(id) })
-      .first()) as Row | undefined;
+    const stream = this.stream(id);
+    const row = (await trx('current').where({ stream }).first()) as Row | undefined;
     return row && { id, n: row.n, state: JSON.parse(row.state) as State };
   }
 
