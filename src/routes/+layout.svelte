@@ -1,6 +1,7 @@
 <script lang="ts">
   import '../app.css';
   import { onMount } from 'svelte';
+  import { beforeNavigate } from '$app/navigation';
   import { ThemeProvider } from 'flowbite-svelte';
   import Shell from '$lib/ui/shell/Shell.svelte';
   import Toasts from '$lib/ui/shell/Toasts.svelte';
@@ -8,6 +9,7 @@
   import { provideHouse } from '$lib/ui/house/house.svelte';
   import { knowHouse } from '$lib/ui/house/send';
   import { news } from '$lib/ui/house/news.svelte';
+  import { isTyped } from '$lib/ui/house/typed';
   import { provideDrawn } from '$lib/ui/jar/drawn.svelte';
   import DrawnPieces from '$lib/ui/jar/DrawnPieces.svelte';
   import { theme } from '$lib/ui/theme';
@@ -24,6 +26,10 @@
   });
   const inside = $derived(data.overview !== null);
   $effect(() => (inside ? news.listen() : undefined));
+  // Signed out from afar: being sent to sign in would lose what was typed. Sending it says so.
+  beforeNavigate(({ to, cancel }) => {
+    if (news.looks && to?.url.pathname === '/sign-in' && isTyped()) cancel();
+  });
   const drawn = provideDrawn();
   // From here on keys and taps are heard: the browser tests and the pictures wait for it.
   onMount(() => {

@@ -313,7 +313,8 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
     const done = pourInto(
       { b: from.b, fillingId: from.f.id },
       { b: to.b, fillingId: to.f.id },
-      c % 2 ? null : Math.min(c, leftG(from.f))
+      c % 2 ? null : Math.min(c, leftG(from.f)),
+      null
     );
     if (!done.ok) return;
     k.say(from.b.id, done.value.passedOn);

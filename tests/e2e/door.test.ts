@@ -113,8 +113,12 @@ test('beyond loopback: a code once, then a passphrase and a name, under any own 
   // Signed out from afar, what is being typed stays where it is.
   await page.reload();
   await alive(page);
+  // With no hand in the form the guest's page looks again once it is told of it, is refused, and stays.
+  await guest.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  const refused = guest.waitForResponse((r) => r.url().includes('/__data.json'));
   await page.getByRole('button', { name: 'Sign out Max' }).click();
   await expect(page.getByRole('button', { name: 'Sign out Max' })).toBeHidden();
+  await refused;
   await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
   await expect(pad.getByText('Not stored: you are signed out.')).toBeVisible();
   await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('700 g');

@@ -3,6 +3,7 @@ import { leftG, placeOf, salinityOf, standing, type Batch } from '$lib/core/batc
 import { wall } from '$lib/core/calendar';
 import { careTasks } from '$lib/core/care';
 import { massOf, salinityIn } from '$lib/core/contents';
+import { keepUntil } from '$lib/core/larder';
 import { batches, brines, household, numbered, pantry } from '$lib/server/repos';
 import { labels } from '$lib/server/views/labels';
 import { freeJars } from '$lib/core/kitchen';
@@ -162,6 +163,28 @@ describe('a jar is a thing of its own', () => {
     await must('undo', { of: 'coins-into-sticks' });
     expect(await allergens('sticks')).toEqual([[]]);
     expect((await load('sticks')).readings).toHaveLength(1);
+  });
+
+  it('in the cold a mix keeps no longer than the one of both that keeps less', async () => {
+    await begin('coins', 'carrot', { styleId: 'pieces', fraction: 0.02 });
+    await must('portion', { batchId: 'sticks', fillingId: 'sticks.j1', how: 'eaten', amount: 'half' });
+    await must('move', { batchId: 'coins', fillingIds: 'coins.j1', placeId: 'fridge' });
+    house.at('2026-10-20', 9);
+    await must('move', { batchId: 'sticks', fillingIds: 'sticks.j1', placeId: 'fridge' });
+    const keeps = async (id: string) => {
+      const b = await load(id);
+      return keepUntil(b.style, b.fillings[0]!, (await household(house.db)).places)!;
+    };
+    const [older, younger] = [await keeps('coins'), await keeps('sticks')];
+    expect(older.best).toBeLessThan(younger.best);
+    const jars = { intoBatchId: 'sticks', intoFillingId: 'sticks.j1' };
+    const pour = { batchId: 'coins', fillingId: 'coins.j1', ...jars, weight: '100 g' };
+    await must('pour-together', { commandId: 'both', ...pour });
+    expect(await keeps('sticks')).toEqual(older);
+    // The other way round nothing is shorter than it was.
+    expect(await keeps('coins')).toEqual(older);
+    await must('undo', { of: 'both' });
+    expect(await keeps('sticks')).toEqual(younger);
   });
 
   it('brine kept off a jar leaves it, with its salt', async () => {

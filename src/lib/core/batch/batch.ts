@@ -7,6 +7,7 @@ import type {
   BatchItem,
   CareMark,
   Filling,
+  Keeps,
   NewFilling,
   PHReading,
   Portion,
@@ -165,6 +166,8 @@ export interface Passing {
   readonly fillingId: string;
   readonly other: { readonly batchId: string; readonly fillingId: string };
   readonly what: Contents;
+  /** Till when it would have kept where it stood; null: it stood on the counter. */
+  readonly keeps: Keeps | null;
 }
 
 /** When it was said, on the household's clock, and the event's own name. */

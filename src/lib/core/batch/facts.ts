@@ -10,6 +10,12 @@ export interface Stay {
   readonly from: WallMinute;
 }
 
+/** Till when a jar is best, and how long at the longest. */
+export interface Keeps {
+  readonly best: WallMinute;
+  readonly latest: WallMinute;
+}
+
 /** One jar or crock of a batch, from filled to emptied. */
 export interface Filling {
   readonly id: string;
@@ -32,6 +38,8 @@ export interface Filling {
   /** Filled out of another jar of its batch: what was due before is that one's. */
   readonly decantedAt?: WallMinute;
   readonly emptiedAt: WallMinute | null;
+  /** No longer than what was poured into it would have kept. */
+  readonly keepsTo?: Keeps;
   /** Its own salinity since it was put right; without one the batch's holds. */
   readonly equilibrium?: number;
 }
@@ -39,7 +47,7 @@ export interface Filling {
 /** A jar as it is filled: what it is, and what came into it from where. */
 export type NewFilling = Omit<
   Filling,
-  'full' | 'holds' | 'startG' | 'stays' | 'decantedAt' | 'emptiedAt' | 'equilibrium'
+  'full' | 'holds' | 'startG' | 'stays' | 'decantedAt' | 'emptiedAt' | 'keepsTo' | 'equilibrium'
 > & {
   readonly parts: readonly Part[];
   /** In it when it was entered, where less than all. */

@@ -4,7 +4,7 @@ import { done, refuse, type Outcome } from '../refusal/index';
 import { brineDensity } from '../salt/index';
 import type { Batch, BatchEvent, Passing } from './batch';
 import { standingFillings } from './decide';
-import type { BatchItem, Filling, NewFilling } from './facts';
+import type { BatchItem, Filling, Keeps, NewFilling } from './facts';
 import { contentsG, leftG } from './jar';
 import { takenFrom } from './moved';
 
@@ -62,12 +62,13 @@ export interface Poured {
 
 /**
  * A jar poured into another, of the same batch or of another: `g` null: all that is left. What it was made of goes with it by
- * weight. Refuses a jar into itself, more than there is, and more than fits.
+ * weight; the mix keeps no longer than the one that keeps less: `keeps` is till when what is poured would have. Refuses a jar into itself, more than there is, and more than fits.
  */
 export function pourInto(
   from: { readonly b: Batch; readonly fillingId: string },
   to: { readonly b: Batch; readonly fillingId: string },
-  g: number | null
+  g: number | null,
+  keeps: Keeps | null
 ): Outcome<Poured> {
   if (from.fillingId === to.fillingId) return refuse('into-itself', { field: 'intoFillingId' });
   const source = jarOf(from.b, from.fillingId);
@@ -82,7 +83,8 @@ export function pourInto(
   const passed = (fillingId: string, batchId: string, other: string): Passing => ({
     fillingId,
     other: { batchId, fillingId: other },
-    what
+    what,
+    keeps
   });
   return done({
     passedOn: { type: 'passedOn', data: passed(from.fillingId, to.b.id, to.fillingId) },

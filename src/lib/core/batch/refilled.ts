@@ -12,7 +12,7 @@ import {
 } from '../contents/index';
 import type { Batch, BatchEvent, Passing } from './batch';
 import type { Correction } from './correction';
-import type { Filling, Portion, BatchItem } from './facts';
+import type { Filling, Keeps, Portion, BatchItem } from './facts';
 import { placeOf } from './jar';
 import { takenFrom } from './moved';
 import { salinityOf } from './salinity';
@@ -84,7 +84,11 @@ export function decantedIn(
   const source = state.fillings.find((f) => f.id === fillingId);
   if (!source) return state;
   const what = takenFrom(source.holds, g);
-  const own = source.equilibrium === undefined ? {} : { equilibrium: source.equilibrium };
+  const { equilibrium, keepsTo } = source;
+  const own = {
+    ...(equilibrium === undefined ? {} : { equilibrium }),
+    ...(keepsTo === undefined ? {} : { keepsTo })
+  };
   const jar: Filling = {
     ...into,
     ...own,
@@ -110,17 +114,28 @@ export function decantedIn(
 }
 
 /** Out of a jar, and into another one: of this batch too, or told there. */
-export function passedOn(state: Batch, { fillingId, other, what }: Passing): Batch {
+export function passedOn(state: Batch, { fillingId, other, what, keeps }: Passing): Batch {
   const less = withFillings(state, [fillingId], (f) => ({ ...f, startG: tidy(f.startG - massOf(what)) }));
   return other.batchId === state.id
-    ? receivedIn(less, { fillingId: other.fillingId, what, items: [] })
+    ? receivedIn(less, { fillingId: other.fillingId, what, keeps, items: [] })
     : less;
 }
+
+/** The sooner of two days, for both ends. */
+const sooner = (a: Keeps | undefined, b: Keeps): Keeps => ({
+  best: Math.min(a?.best ?? Infinity, b.best),
+  latest: Math.min(a?.latest ?? Infinity, b.latest)
+});
 
 /** From another batch: it holds more, of more things, and is as salty as both together. */
 export function receivedIn(
   state: Batch,
-  { fillingId, what, items }: Pick<Passing, 'fillingId' | 'what'> & { readonly items: readonly BatchItem[] }
+  {
+    fillingId,
+    what,
+    keeps,
+    items
+  }: Pick<Passing, 'fillingId' | 'what' | 'keeps'> & { readonly items: readonly BatchItem[] }
 ): Batch {
   const salt = (f: Filling): Partial<Filling> =>
     salinityOf(state, f) === null ? {} : { equilibrium: salinityIn(plus(f.holds, what)) };
@@ -129,6 +144,7 @@ export function receivedIn(
     ...withFillings(state, [fillingId], (f) => ({
       ...f,
       ...salt(f),
+      ...(keeps ? { keepsTo: sooner(f.keepsTo, keeps) } : {}),
       full: plus(f.full, what),
       startG: tidy(f.startG + massOf(what)),
       vegRoomMl: Math.min(f.usableMl, f.vegRoomMl * (1 + of(f)))

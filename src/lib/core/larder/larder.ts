@@ -7,7 +7,8 @@ import {
   standing,
   type Batch,
   type BatchInHand,
-  type Filling
+  type Filling,
+  type Keeps
 } from '../batch/index';
 import { massOf } from '../contents/index';
 import { tempsDuring, type Place } from '../kit/index';
@@ -46,13 +47,13 @@ export function keepingDays(coldMonths: Range, tempC: number): { best: number; l
 
 /**
  * Till when a jar in the cold keeps: each place uses up its share of the life there, the last place gives the rest.
- * null while it stands on the counter. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
+ * No longer than what was poured into it would have. null while it stands on the counter. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
  */
 export function keepUntil(
   { coldMonths }: Pick<StyleFacts, 'coldMonths'>,
   f: Filling,
   places: readonly Place[]
-): { best: WallMinute; latest: WallMinute } | null {
+): Keeps | null {
   const place = (id: string) => places.find((p) => p.id === id);
   const last = f.stays[f.stays.length - 1];
   if (!last || place(last.placeId)?.kind !== 'cold') return null;
@@ -69,7 +70,10 @@ export function keepUntil(
     const life = keepingDays(coldMonths, tempC);
     if (until === Infinity) {
       const till = (end: 'best' | 'latest') =>
-        Math.round(from + Math.max(0, 1 - used[end]) * life[end] * MINUTES_PER_DAY);
+        Math.min(
+          f.keepsTo?.[end] ?? Infinity,
+          Math.round(from + Math.max(0, 1 - used[end]) * life[end] * MINUTES_PER_DAY)
+        );
       return { best: till('best'), latest: till('latest') };
     }
     const days = (until - from) / MINUTES_PER_DAY;

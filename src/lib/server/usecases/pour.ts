@@ -2,6 +2,7 @@ import { decant, nextLidNumbers, pourInto, type Batch } from '../../core/batch';
 import { notCondemned } from '../../core/care';
 import { freeJars } from '../../core/kitchen';
 import { waysOf, type Household } from '../../core/kit';
+import { keepUntil } from '../../core/larder';
 import { bareMass, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { ownedSize } from '../../core/worksheet';
@@ -41,10 +42,12 @@ export const pourTogether = useCase('pour-together', async (work, input) => {
   if (!to.ok) return to;
   const g = weightOf(input.weight, ours);
   if (!g.ok) return g;
+  const jar = from.value.fillings.find((f) => f.id === input.fillingId);
   const poured = pourInto(
     { b: from.value, fillingId: input.fillingId },
     { b: to.value, fillingId: input.intoFillingId },
-    g.value
+    g.value,
+    jar ? keepUntil(from.value.style, jar, ours.places) : null
   );
   if (!poured.ok) return poured;
   await batches.append(work, from.value.id, [poured.value.passedOn]);

@@ -20,6 +20,8 @@ class News {
   private source: EventSource | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private heard = '';
+  /** It looks again by itself now: nobody asked to go anywhere. */
+  looks = false;
   private readonly holds = new Set<() => boolean>();
 
   /** Listens until the answer is called. */
@@ -65,7 +67,8 @@ class News {
       // Looked at meanwhile.
       if (knownBeat() === this.heard) return;
       if (isTyping() || [...this.holds].some((busy) => busy())) return this.soon(ASK_AGAIN_MS);
-      void lookAgain();
+      this.looks = true;
+      void lookAgain().finally(() => (this.looks = false));
     }, after);
   }
 }

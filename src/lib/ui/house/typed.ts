@@ -10,6 +10,9 @@ const isTick = (field: Field): field is HTMLInputElement =>
 /** A hand is in the middle of a form: what comes from elsewhere waits. */
 export const isTyping = (): boolean => document.activeElement?.closest(TOUCHED) != null;
 
+/** Something was typed here and not sent yet, wherever the hand is now. */
+export const isTyped = (): boolean => document.querySelector(TOUCHED) !== null;
+
 /**
  * Loads the page's data anew, and what was typed and not sent stands afterwards as it stood: a field that is filled from
  * what the house says would be filled anew.
