@@ -1,6 +1,6 @@
 /**
  * The house is kept by this machine: imports go down only.
- * core <- schema <- {ui, workers, server} <- routes; see docs/architecture.md.
+ * core <- words <- schema <- {ui, workers, server} <- routes; see docs/architecture.md.
  * tests/layers.test.ts proves each rule once with a bad import.
  */
 /** The concepts of core in their order: each may look at those before it, at none behind. */
@@ -69,10 +69,22 @@ module.exports = {
       to: {}
     },
     floor(
+      'words-say-core',
+      'the sentences know the codes of core, and nothing else',
+      { path: '^src/lib/words/' },
+      { pathNot: '^src/lib/(core|words)/' }
+    ),
+    floor(
+      'words-by-their-door',
+      'the sentences are entered by their index.ts only',
+      { pathNot: '^src/lib/words/' },
+      { path: '^src/lib/words/', pathNot: '/index\\.ts$' }
+    ),
+    floor(
       'schema-sees-core-and-zod',
-      'schema may use core and Zod, nothing else',
+      'schema may use core, words and Zod, nothing else',
       { path: '^src/lib/schema/' },
-      { pathNot: ['^src/lib/(core|schema)/', 'node_modules/zod'] }
+      { pathNot: ['^src/lib/(core|words|schema)/', 'node_modules/zod'] }
     ),
     floor(
       'ui-not-server',

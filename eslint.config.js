@@ -53,7 +53,7 @@ export default ts.config(
     rules: {
       'no-undef': 'off',
       'svelte/no-navigation-without-resolve': 'off',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
       'max-lines': ['error', { max: 250 }]
     }
   },

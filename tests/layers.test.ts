@@ -34,7 +34,7 @@ describe('lint fails when a floor imports upwards', () => {
     [
       'core-stands-alone',
       'lib/core/salt/zz-bad.ts',
-      "import { problem } from '../../schema/words';\nexport const bad = problem;\n"
+      "import { problem } from '../../words';\nexport const bad = problem;\n"
     ],
     [
       'core-by-its-door',
@@ -72,6 +72,16 @@ describe('lint fails when a floor imports upwards', () => {
       "import type { House } from '../server/usecases';\nexport type Bad = House;\n"
     ],
     [
+      'words-say-core',
+      'lib/words/zz-bad.ts',
+      "import type { House } from '../server/usecases';\nexport type Bad = House;\n"
+    ],
+    [
+      'words-by-their-door',
+      'lib/ui/zz-bad.ts',
+      "import { problem } from '$lib/words/problems';\nexport const bad = problem;\n"
+    ],
+    [
       'ui-not-server',
       'lib/ui/zz-bad.ts',
       "import type { House } from '$lib/server/usecases';\nexport type Bad = House;\n"
@@ -79,7 +89,7 @@ describe('lint fails when a floor imports upwards', () => {
     [
       'server-not-ui',
       'lib/server/zz-bad.ts',
-      "import { numbers } from '../ui/words';\nexport const bad = numbers;\n"
+      "import { numbers } from '../ui/time';\nexport const bad = numbers;\n"
     ],
     [
       'tests-stay-out',

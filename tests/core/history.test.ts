@@ -18,7 +18,7 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
     { name: 'Old sticks', worksheet: { ends: { equilibrium: 0.024 } } },
     {
       name: 'Old sticks',
-      worksheet: { ends: { equilibrium: 0.024 } },
+      worksheet: { ends: { equilibrium: 0.024 }, working: [] },
       aim: 0.024,
       rinses: [],
       recipe: null,
@@ -50,6 +50,62 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
       items: [],
       style: FIRST,
       fillings: []
+    }
+  ],
+  [
+    BATCH_UPCASTS,
+    'started',
+    {
+      aim: 0.02,
+      rinses: [],
+      recipe: null,
+      brineSaid: true,
+      worksheet: {
+        salting: 'dry',
+        saltKindId: 'sea-fine',
+        cautions: [{ rule: 'gloves', level: 'heed', says: 'Cayenne: wear gloves.', reason: '', source: '' }],
+        working: [
+          { id: 'prepared', name: 'Prepared vegetables', values: [] },
+          {
+            id: 'salt',
+            name: 'Salt to weigh out',
+            result: { name: 'salt', value: 20, unit: 'salt' },
+            formula: 'share of the wanted salinity …',
+            values: [
+              { name: 'pure salt', value: 19.8, unit: 'salt' },
+              { name: 'a name long gone', value: 1, unit: 'number' }
+            ],
+            source: 'Fine sea salt: published table',
+            plusMinus: 0.5
+          }
+        ]
+      }
+    },
+    {
+      aim: 0.02,
+      rinses: [],
+      recipe: null,
+      brineSaid: true,
+      note: '',
+      knowing: [],
+      items: [],
+      style: FIRST,
+      fillings: [],
+      worksheet: {
+        salting: 'dry',
+        saltKindId: 'sea-fine',
+        // In codes, of what a record shows.
+        working: [
+          {
+            id: 'salt',
+            result: { value: 20, unit: 'salt' },
+            formula: 'saltDry',
+            sources: [{ from: 'saltKind', of: 'sea-fine' }],
+            values: [{ what: 'pureSalt', value: 19.8, unit: 'salt' }],
+            plusMinus: 0.5
+          }
+        ]
+      }
     }
   ],
   [

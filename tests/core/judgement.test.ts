@@ -6,7 +6,8 @@ import { putRight, type JarNow, type Phase } from '$lib/core/correct';
 import { learntPieces, taughtByPick, type Lot } from '$lib/core/lot';
 import { as } from '$lib/core/quantity';
 import { readCard } from '$lib/core/recipe';
-import { placeCautions, saltCautions, SIGNS } from '$lib/core/safety';
+import { isDiscard, placeCautions, saltCautions } from '$lib/core/safety';
+import { cautionWords, SIGN_IDS, signWords } from '$lib/words';
 import { equilibriumSalinity, saltKind } from '$lib/core/salt';
 import { readFilled, readHeavy } from '$lib/core/kitchen';
 import { waysOf, NEW_HOUSEHOLD } from '$lib/core/kit';
@@ -44,7 +45,8 @@ describe('judged by the style’s own range', () => {
   it('cabbage softens sooner than cucumbers, and a US household reads its own degrees', () => {
     expect(placeCautions('Counter', 25, 24)).toHaveLength(1);
     expect(placeCautions('Counter', 25)).toEqual([]);
-    expect(placeCautions('Cellar', 10, 27, 'US')[0]?.says).toContain('50\u00a0°F');
+    const [cold] = placeCautions('Cellar', 10);
+    expect(cautionWords(cold!, 'US').says).toContain('50\u00a0°F');
   });
   it('dry salting knows what water dissolves, too', () => {
     expect(() => sheet({ fraction: 0.3 })).toThrow('beyond-saturation');
@@ -79,7 +81,7 @@ describe('rinsed leaf', () => {
     const w = napa({ rinsed: undefined, extras: [{ id: 'fish-sauce', g: 60 }] });
     const both = w.cautions.find((c) => c.rule === 'rinse-and-sauce');
     expect(both?.level).toBe('harm');
-    expect(both?.says).toMatch(/between .*% and .*%/);
+    expect(cautionWords(both!, 'metric').says).toMatch(/between .*% and .*%/);
   });
   it('the heavy salting is read as it is said, and judged', () => {
     const heavy = (said: string, cropId = 'cabbage-napa') => {
@@ -248,8 +250,8 @@ describe('a jar that is to be thrown away', () => {
       verdictsOf(after([seen, 5], [{ type: 'signTakenBack', data: { of: 'e1' } }, 5]), PLACES, now(5))
     ).toEqual([]);
     for (const id of ['no-bubbles', 'overflow', 'domed', 'soft', 'blue-garlic'])
-      expect(SIGNS.map((s) => s.id)).toContain(id);
-    for (const s of SIGNS.filter((x) => x.level === 'discard')) expect(s.does).toMatch(/Do not taste/);
+      expect(SIGN_IDS).toContain(id);
+    for (const id of SIGN_IDS.filter(isDiscard)) expect(signWords(id).does).toMatch(/Do not taste/);
   });
 });
 

@@ -12,7 +12,6 @@ import {
   type OwnShape
 } from '$lib/core/vessel';
 import { crop } from '$lib/core/produce';
-import { waterSource, WATERS } from '$lib/core/kit';
 import { brineUseBy, evolveBrine, mayPour, type KeptBrine } from '$lib/core/pantry';
 import { jarShare } from '$lib/core/worksheet';
 import { bench, sheet } from '../support/builders';
@@ -137,9 +136,5 @@ describe('kept brine and water', () => {
   it('no more of it than there is', () => {
     expect(mayPour(kept(), 402)).toEqual({ ok: true, value: 400 });
     expect(mayPour(kept(), 500).ok || mayPour(kept(), 0).ok).toBe(false);
-  });
-  it('every water says what to do with it', () => {
-    for (const w of WATERS) expect(w.says.length).toBeGreaterThan(10);
-    expect(waterSource('nonsense')).toEqual(WATERS[0]);
   });
 });

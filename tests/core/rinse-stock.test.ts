@@ -1,3 +1,4 @@
+import { saltNotes } from '$lib/words';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { as } from '$lib/core/quantity';
@@ -6,7 +7,6 @@ import {
   coolingMinutes,
   fromStock,
   rinsedLeaf,
-  saltNotes,
   strengthOf,
   TASTE_WORDS,
   tasteWord

@@ -1,3 +1,4 @@
+import { valueWords, workingWords } from '$lib/words';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { evolveBatch, learntFilling, leftG, taughtByBatch } from '$lib/core/batch';
@@ -397,9 +398,12 @@ describe('packing and brine learn from what was really poured', () => {
     const table = sheet({ ...KOHL, counts: w.chosen.counts });
     expect([w.items[0]!.packing, w.items[0]!.packingFrom]).toEqual([0.5, 3]);
     near(w.brine!.inJarsMl, table.brine!.inJarsMl * 1.1, 0.01);
-    expect(
-      w.working.find((x) => x.id === 'jars')!.source + w.working.find((x) => x.id === 'brine')!.source
-    ).toMatch(/your 3 batches/);
+    expect(w.working.find((x) => x.id === 'jars')!.sources).toContainEqual(
+      expect.objectContaining({ from: 'packing', n: 3 })
+    );
+    expect(w.working.find((x) => x.id === 'brine')!.values).toContainEqual(
+      expect.objectContaining({ what: 'brineUse', n: 3 })
+    );
   });
 });
 
@@ -438,8 +442,10 @@ describe('ten styles', () => {
           expect.arrayContaining(['prepared', 'jars', 'salt', 'ends'])
         );
         for (const x of w.working) {
-          expect(x.formula.length, `${s.id} ${x.id}`).toBeGreaterThan(10);
-          expect(x.source.length, `${s.id} ${x.id}`).toBeGreaterThan(5);
+          const words = workingWords(x);
+          expect(words.formula.length, `${s.id} ${x.id}`).toBeGreaterThan(10);
+          expect(words.source.length, `${s.id} ${x.id}`).toBeGreaterThan(5);
+          for (const v of x.values) expect(valueWords(v)).not.toMatch(/undefined/);
           expect(Number.isFinite(x.result.value), `${s.id} ${x.id}`).toBe(true);
           if (x.plusMinus !== null) expect(x.plusMinus).toBeGreaterThanOrEqual(0);
         }

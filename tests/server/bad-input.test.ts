@@ -1,7 +1,7 @@
 import type { CommandName } from '$lib/schema/commands';
 import { beforeAll, afterAll, describe, expect, it } from 'vitest';
 import { USE_CASES, computeWorksheet, stepClock } from '$lib/server/usecases';
-import { problem, WORDED } from '$lib/schema/words';
+import { problem, WORDED } from '$lib/words';
 import { GOOD, PREPARED, START as start } from '../support/good';
 import { testHouse, type TestHouse } from '../support/house';
 

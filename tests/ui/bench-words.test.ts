@@ -15,7 +15,7 @@ import { changeDraft, draftChangeSchema, type BenchDraft } from '$lib/schema/ben
 import { didWords, doingWords, waitWords } from '$lib/ui/batch/right';
 import { seasoningOf, targetsOf } from '$lib/ui/bench/targets';
 import { amountWords, growsWords, noteWords, problemWords } from '$lib/ui/recipe/words';
-import { TROUBLE_WORDS } from '$lib/ui/words';
+import { TROUBLE_WORDS } from '$lib/words';
 import { sheet } from '../support/builders';
 import { spaced } from '../support/spaced';
 import { near } from '../support/vectors';

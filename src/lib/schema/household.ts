@@ -42,14 +42,7 @@ export const settleSchema = z.object({
   eatersAsked: ticked,
   eaters: z.preprocess(
     (v) => (v === undefined ? [] : Array.isArray(v) ? (v as unknown[]) : [v]),
-    z
-      .array(
-        z.enum(
-          EATERS.map((e) => e.id),
-          no('not-a-choice')
-        )
-      )
-      .max(10, no('too-many'))
+    z.array(z.enum(EATERS, no('not-a-choice'))).max(10, no('too-many'))
   ),
   jars: jsonField(z.array(jar).max(30, no('too-many')).default([]))
 });

@@ -10,7 +10,7 @@
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { chosenBy } from '$lib/ui/house/chosen';
   import { relativeDay } from '$lib/ui/time';
-  import { careShort } from '$lib/ui/words';
+  import { careShort } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();

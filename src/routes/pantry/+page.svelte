@@ -81,7 +81,7 @@
       {/if}
     </section>
     <KeptBrines brines={data.brines} />
-    <Cautions cautions={[caution('raw-not-pantry', 'Raw ferments do not stand here.')]} />
+    <Cautions cautions={[caution('raw-not-pantry', {})]} />
   </aside>
 </div>
 

@@ -2,7 +2,7 @@
   import { Button, Input, Label, Radio } from 'flowbite-svelte';
   import { goto } from '$app/navigation';
   import { jarGeometry, LIDS, type Lid } from '$lib/core/vessel';
-  import { LID_WORDS } from '$lib/ui/words';
+  import { LID_WORDS } from '$lib/words';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
   import Trouble from '$lib/ui/forms/Trouble.svelte';
   import { UNITS } from '$lib/ui/kit/choices';

@@ -1,7 +1,7 @@
 import type { WallMinute } from '../calendar/index';
 import type { Contents } from '../contents/index';
 import type { StyleFacts } from '../style/index';
-import type { Worksheet } from '../worksheet/index';
+import type { KeptSheet } from './first-words';
 import type { Correction } from './correction';
 import type {
   BatchItem,
@@ -91,7 +91,7 @@ export type BatchEvent =
       readonly data: Facts & {
         readonly placeId: string;
         readonly fillings: readonly NewFilling[];
-        readonly worksheet: Worksheet;
+        readonly worksheet: KeptSheet;
         readonly aim: number | null;
         readonly rinses: readonly RinseLogged[];
         readonly knowing: readonly string[];

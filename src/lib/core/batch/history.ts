@@ -3,6 +3,7 @@ import { crop } from '../produce/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
 import { factsOf, style, STYLES } from '../style/index';
 import type { BatchEvent } from './batch';
+import { startWithoutWords } from './first-words';
 
 type Type = BatchEvent['type'];
 const ends = (w: unknown): number | null =>
@@ -88,7 +89,9 @@ export const BATCH_UPCASTS: Upcasts<Type> = {
     // And of its style.
     withStyle,
     // What a jar holds was not told apart.
-    withParts
+    withParts,
+    // Its worksheet stood there in sentences.
+    startWithoutWords
   ],
   entered: [
     (data) => ({ brineSaid: false, ...data }),

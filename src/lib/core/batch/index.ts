@@ -14,4 +14,5 @@ export * from './learnt';
 export * from './salinity';
 export * from './correction';
 export * from './facts';
+export type { KeptSheet } from './first-words';
 export * from './remedy';

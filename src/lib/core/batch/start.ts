@@ -40,8 +40,9 @@ export function start(w: Worksheet, said: StartSaid, { place, ...around }: Start
   if (unread.length > 0)
     return refuse('harm-not-read', {
       field: 'knowing',
-      values: { rules: unread.map((c) => c.says).join(' ') }
+      values: { rules: unread.map((c) => c.rule).join(' ') }
     });
+  const { cautions, ...sheet } = w;
   const poured = w.brine && said.usedMl !== null ? said.usedMl / w.brine.inJarsMl : 1;
   const parts = partsAsMade(w, { poured });
   return done({
@@ -67,7 +68,7 @@ export function start(w: Worksheet, said: StartSaid, { place, ...around }: Start
       fillings: w.jars.map((card, i) =>
         filled(card, parts[i] ?? [], `${around.id}.j${i + 1}`, around.lidNumbers[i] ?? 0)
       ),
-      worksheet: w,
+      worksheet: sheet,
       recipe: around.recipe
     }
   });

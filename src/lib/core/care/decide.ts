@@ -2,7 +2,7 @@ import { move, standingFillings, type Batch, type BatchEvent, type CareKind } fr
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { signCalled } from '../safety/index';
+import { isDiscard } from '../safety/index';
 import { careTasks } from './tasks';
 import { verdictOn } from './verdict';
 
@@ -17,11 +17,10 @@ export function notCondemned(b: Batch, ids: readonly string[], { places, now }: 
   for (const f of b.fillings.filter((j) => ids.includes(j.id) && j.emptiedAt === null)) {
     const verdict = verdictOn(b, f, places, now);
     if (!verdict) continue;
-    const why =
-      verdict.by.kind === 'pH'
-        ? `pH ${verdict.by.pH} on day ${verdict.by.day}.`
-        : `${signCalled(verdict.by.sign)?.sign ?? 'a sign of spoiling'}.`;
-    return refuse('discard-first', { field: 'fillingIds', values: { lidNumber: f.lidNumber, why } });
+    const { by } = verdict;
+    const why: Record<string, string | number> =
+      by.kind === 'pH' ? { pH: by.pH, day: by.day } : { sign: by.sign };
+    return refuse('discard-first', { field: 'fillingIds', values: { lidNumber: f.lidNumber, ...why } });
   }
   return done(null);
 }
@@ -91,7 +90,7 @@ export function signSeen(
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, said.fillingIds);
   if (!jars.ok) return jars;
-  if (signCalled(said.sign)?.level !== 'discard') return refuse('sign-unknown', { field: 'sign' });
+  if (!isDiscard(said.sign)) return refuse('sign-unknown', { field: 'sign' });
   return done({ type: 'signSeen', data: { fillingIds: said.fillingIds, sign: said.sign } });
 }
 

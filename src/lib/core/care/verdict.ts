@@ -1,7 +1,7 @@
 import { standing, type BatchInHand, type Filling } from '../batch/index';
 import { MINUTES_PER_DAY, minuteOfDay, type WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
-import { PH_LINE, signCalled } from '../safety/index';
+import { isDiscard, PH_LINE } from '../safety/index';
 import { jarCase } from './jar-case';
 import { pHLineDay } from './slots';
 
@@ -33,7 +33,7 @@ export function verdictOn(
   now: WallMinute
 ): Verdict | null {
   const base = { batchId: b.id, fillingId: f.id, lidNumber: f.lidNumber };
-  const seen = b.signs.find((s) => s.fillingIds.includes(f.id) && signCalled(s.sign)?.level === 'discard');
+  const seen = b.signs.find((s) => s.fillingIds.includes(f.id) && isDiscard(s.sign));
   if (seen) return { ...base, of: seen.id, by: { kind: 'sign', sign: seen.sign } };
   const c = jarCase(b, f, places, now);
   if (!c) return null;

@@ -111,7 +111,6 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
   );
   const netG = readable(readFilled(said.filled, ways), []);
   const input: WorksheetInput = {
-    units: household.units,
     crops: ways.crops,
     styles: household.styles,
     styleId: said.styleId,

@@ -1,5 +1,5 @@
 /**
- * Every reason for which something is not done. A code without words does not compile (`schema/words.ts`), and neither does
+ * Every reason for which something is not done. A code without words does not compile (`words/problems.ts`), and neither does
  * a refusal by a code that does not stand here.
  */
 export const REFUSAL_CODES = [

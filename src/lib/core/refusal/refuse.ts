@@ -3,7 +3,7 @@ import type { FieldName } from './fields';
 
 /**
  * A refusal is data: what could not be done, at which field, with the values a sentence needs.
- * The sentence itself is worded once, in `schema/words.ts`. A bug throws; a refusal is returned.
+ * The sentence itself is worded once, in `words/problems.ts`. A bug throws; a refusal is returned.
  */
 export interface Refusal {
   readonly code: RefusalCode;

@@ -1,4 +1,3 @@
-import { writePercent, type WrittenUnits, writeTemperature } from '../quantity/index';
 import { type Caution, caution } from './rules';
 
 /** A style's own range of salt, as equilibrium salinity. */
@@ -16,18 +15,14 @@ const FAR = { under: 0.7, below: 0.95, over: 1.2 };
  * Example: `saltCautions(0.014)` is one harm; 2 % is none for kraut, and a harm for a mash that is made with 3 to 6 %.
  */
 export function saltCautions(equilibrium: number, range?: StyleRange): Caution[] {
-  const at = writePercent(equilibrium);
-  if (equilibrium < 0.015) return [caution('salt-too-weak', `Ends at ${at}: too weak to keep.`)];
-  const usual = range ? `${range.name} takes ${writePercent(range.from)} to ${writePercent(range.to)}` : '';
-  if (range && equilibrium < range.from * FAR.under)
-    return [caution('salt-under-style', `Ends at ${at}: ${usual}.`)];
-  if (equilibrium < 0.018) return [caution('salt-low', `Ends at ${at}: short-lived, cold only.`)];
-  if (range && equilibrium < range.from * FAR.below)
-    return [caution('salt-below-style', `Ends at ${at}: ${usual}.`)];
-  if (equilibrium > Math.max(0.05, range?.to ?? 0))
-    return [caution('salt-high', `Ends at ${at}: very salty.`)];
-  if (range && equilibrium > range.to * FAR.over)
-    return [caution('salt-over-style', `Ends at ${at}: ${usual}.`)];
+  const at = { at: equilibrium };
+  if (equilibrium < 0.015) return [caution('salt-too-weak', at)];
+  const ofStyle = range && { ...at, from: range.from, to: range.to, style: range.name };
+  if (ofStyle && equilibrium < ofStyle.from * FAR.under) return [caution('salt-under-style', ofStyle)];
+  if (equilibrium < 0.018) return [caution('salt-low', at)];
+  if (ofStyle && equilibrium < ofStyle.from * FAR.below) return [caution('salt-below-style', ofStyle)];
+  if (equilibrium > Math.max(0.05, range?.to ?? 0)) return [caution('salt-high', at)];
+  if (ofStyle && equilibrium > ofStyle.to * FAR.over) return [caution('salt-over-style', ofStyle)];
   return [];
 }
 
@@ -35,28 +30,19 @@ export function saltCautions(equilibrium: number, range?: StyleRange): Caution[]
  * What the place's temperature says; shredded cabbage softens sooner than pieces.
  * Example: `placeCautions('Cellar', 12)` is one heed; kraut at 25 °C one, cucumbers there none.
  */
-export function placeCautions(
-  name: string,
-  tempC: number,
-  warmC = 27,
-  units: WrittenUnits = 'metric'
-): Caution[] {
-  const at = writeTemperature(tempC, units);
-  if (tempC < 15) return [caution('place-cold', `${name} is ${at}: it may not start there.`)];
-  if (tempC > warmC) return [caution('place-warm', `${name} is ${at}: cooler is better.`)];
-  return [];
+export function placeCautions(place: string, tempC: number, warmC = 27): Caution[] {
+  if (tempC < 15) return [caution('place-cold', { place, tempC })];
+  return tempC > warmC ? [caution('place-warm', { place, tempC })] : [];
 }
 
 /** Nobody to open a clamped lid. `opens` = somebody is there every day. */
 export function lidCautions(clampedJars: number, opens: boolean): Caution[] {
-  if (opens || clampedJars === 0) return [];
-  const jars = clampedJars === 1 ? 'A clamped jar' : `${clampedJars} clamped jars`;
-  return [caution('lid-unopened', `${jars} and nobody to open them: take an airlock, or loosen the lid.`)];
+  return opens || clampedJars === 0 ? [] : [caution('lid-unopened', { jars: clampedJars })];
 }
 
 /** Chillies on the board. Example: heat class 2 asks for gloves. */
-export function heatCautions(hottest: number, name: string): Caution[] {
-  return hottest >= 1 ? [caution('gloves', `${name}: wear gloves, keep off your eyes.`)] : [];
+export function heatCautions(hottest: number, crop: string): Caution[] {
+  return hottest >= 1 ? [caution('gloves', { crop })] : [];
 }
 
 /** The line that a reading is held against. Source: 21 CFR 114, recalled from memory. */
@@ -80,21 +66,7 @@ export function pHCautions(c: PHCase): Caution[] {
   const first = c.readings[0];
   if (last === undefined || first === undefined) return [];
   if (last > PH_LINE)
-    return c.day < c.lineDay
-      ? []
-      : [
-          caution(
-            'ph-line',
-            `pH ${last} on day ${c.day}: it should be ${PH_LINE} or lower by day ${c.lineDay}. Throw the jar away.`
-          )
-        ];
+    return c.day < c.lineDay ? [] : [caution('ph-line', { pH: last, day: c.day, lineDay: c.lineDay })];
   const fallen = c.readings.length > 1 && first - last >= PH_FALL - 1e-9;
-  if (c.startsNearLine && !fallen && c.day >= c.lineDay)
-    return [
-      caution(
-        'ph-not-fallen',
-        `pH ${last}, but it has not been seen to fall. Measure again, compare with the first.`
-      )
-    ];
-  return [];
+  return c.startsNearLine && !fallen && c.day >= c.lineDay ? [caution('ph-not-fallen', { pH: last })] : [];
 }

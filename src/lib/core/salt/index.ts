@@ -10,7 +10,6 @@ export * from './types';
 export * from './held';
 export * from './own-spoon';
 export * from './scale';
-export * from './notes';
 export * from './rinse';
 export * from './stock';
 export * from './taste';

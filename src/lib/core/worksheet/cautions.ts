@@ -1,5 +1,5 @@
 import { likeOf } from '../produce/index';
-import { writePercent } from '../quantity/index';
+import { plusMinus } from '../quantity/index';
 import {
   caution,
   heatCautions,
@@ -8,7 +8,6 @@ import {
   saltCautions,
   type Caution
 } from '../safety/index';
-import type { ScaleAdvice } from '../salt/index';
 import { jarCautions } from './jar-cautions';
 import type { GoingIn } from './prepare';
 import type { Style } from '../style/index';
@@ -37,44 +36,32 @@ export function cautionsFor({
   const all = [
     ...saltCautions(ends.equilibrium, { ...s.salt, name: s.name }),
     ...outsideCautions(s, going),
-    ...(shreds?.mash && shreds.level < 0.9 && !input.topUp
-      ? [caution('mash-air', 'The mash does not fill its jar: press wrap on it, or take a smaller one.')]
-      : []),
-    ...(shreds && shreds.idle > 0
-      ? [
-          caution(
-            'jars-idle',
-            `${shreds.idle === 1 ? 'One of these jars stays' : `${shreds.idle} of these jars stay`} empty: there is too little for them.`
-          )
-        ]
-      : []),
+    ...(shreds?.mash && shreds.level < 0.9 && !input.topUp ? [caution('mash-air', {})] : []),
+    ...(shreds && shreds.idle > 0 ? [caution('jars-idle', { jars: shreds.idle })] : []),
     ...(salt.scale.tooCoarse
-      ? [caution('scale-too-coarse', `Your scale is too coarse for this dose: ${advice(salt.scale)}.`)]
+      ? [
+          caution('scale-too-coarse', {
+            by: salt.scale.nearest === 'spoon' ? 'spoon' : 'bulk',
+            times: salt.scale.inBulk
+          })
+        ]
       : []),
     ...(rinse?.by === 'estimate'
-      ? [
-          caution(
-            'rinse-unmeasured',
-            `Rinsed leaf that nobody tasted or measured: somewhere between ${writePercent(Math.max(0, rinse.salinity.mean - 1.645 * rinse.salinity.sd))} and ${writePercent(rinse.salinity.mean + 1.645 * rinse.salinity.sd)}.`
-          )
-        ]
+      ? [caution('rinse-unmeasured', between(rinse.salinity.mean, rinse.salinity.sd))]
       : []),
     ...(rinse ? rinseCautions(rinse, going, ends, input.fraction, tooSaltyG) : []),
-    ...(input.brine?.hot && brine?.coolsMinutes != null
-      ? [caution('hot-brine', 'Hot brine: warm the jar, a cloth under it, pour slowly.')]
-      : []),
+    ...(input.brine?.hot && brine?.coolsMinutes != null ? [caution('hot-brine', {})] : []),
     ...lidCautions(cards.filter((c) => c.lid === 'clamped').length, input.opens),
     ...placeCautions(
       input.place.name,
       input.place.tempC,
-      going.items.some((i) => i.cut === 'shred') ? 24 : 27,
-      input.units
+      going.items.some((i) => i.cut === 'shred') ? 24 : 27
     ),
     ...(hottest ? heatCautions(hottest.heat, hottest.name) : []),
     ...jarCautions(input, going, cards),
     ...going.items.flatMap((i) => {
       const note = s.notes[likeOf(i.cropId)];
-      return note ? [caution('crop-note', note)] : [];
+      return note ? [caution('crop-note', { note })] : [];
     }),
     ...(salting === 'dry' && cutsThatJuice(going) ? juiceCautions(going, ends) : [])
   ];
@@ -91,15 +78,8 @@ function outsideCautions(s: Style, going: GoingIn): Caution[] {
     (i) => i.cropId.startsWith('tomato') && likeOf(i.cropId) !== 'tomato-green'
   );
   return [
-    ...outside.map((i) => caution('crop-outside', `${i.name} is not usual for ${s.name.toLowerCase()}.`)),
-    ...(near.length > 0
-      ? [
-          caution(
-            'near-line',
-            `${near.map((i) => i.name).join(', ')}: measure the pH today and again by its day; it must have fallen.`
-          )
-        ]
-      : [])
+    ...outside.map((i) => caution('crop-outside', { crop: i.name, style: s.name })),
+    ...(near.length > 0 ? [caution('near-line', { crops: near.map((i) => i.name) })] : [])
   ];
 }
 
@@ -112,34 +92,18 @@ function rinseCautions(
   addG: number
 ): Caution[] {
   const sauceG = going.brought.naclG - rinse.naclG;
-  const range = (sd: number) =>
-    `${writePercent(Math.max(0, ends.equilibrium - 1.645 * sd))} and ${writePercent(ends.equilibrium + 1.645 * sd)}`;
   if (rinse.by === 'estimate')
-    return sauceG > 0.5
-      ? [
-          caution(
-            'rinse-and-sauce',
-            `Leaf that nobody measured and salty things besides: it ends anywhere between ${range(ends.equilibriumSd)}. Taste the leaf before the sauce goes in.`
-          )
-        ]
-      : [];
+    return sauceG > 0.5 ? [caution('rinse-and-sauce', between(ends.equilibrium, ends.equilibriumSd))] : [];
   if (ends.equilibrium <= target * 1.1) return [];
   const leafAlone = rinse.naclG / Math.max(1, rinse.naclG + rinse.waterG);
-  const more = `or work in about ${addG} g of unsalted vegetables.`;
-  return leafAlone > target * 1.02
-    ? [
-        caution(
-          'rinse-salty',
-          `The leaf is saltier than wanted already: rinse and wring it once more, ${more}`
-        )
-      ]
-    : [
-        caution(
-          'sauce-salty',
-          `The leaf is right; the salty ingredients bring it over: take less of them, ${more}`
-        )
-      ];
+  return [caution(leafAlone > target * 1.02 ? 'rinse-salty' : 'sauce-salty', { addG })];
 }
+
+/** Nine times in ten it lies there. */
+const between = (mean: number, sd: number) => ({
+  from: Math.max(0, mean - plusMinus({ mean, sd })),
+  to: mean + plusMinus({ mean, sd })
+});
 
 /** A mash is its own juice; shreds and leaf must give it first. */
 const cutsThatJuice = (going: GoingIn): boolean => going.items.some((i) => i.cut !== 'mash');
@@ -147,25 +111,9 @@ const cutsThatJuice = (going: GoingIn): boolean => going.items.some((i) => i.cut
 function juiceCautions(going: GoingIn, ends: SaltEnds): Caution[] {
   const moisture =
     going.prepared.mean === 0 ? 1 : (going.vegWater.mean - going.brought.drinksG) / going.prepared.mean;
-  const dry = going.items.filter((i) => i.crop.moisture < DRY).map((i) => i.name);
-  if (moisture < DRY)
-    return [
-      caution(
-        'juice-short',
-        `${dry.length > 0 ? `${dry.join(', ')}: ` : 'Dried things drink the juice: '}little juice. Have brine ready.`
-      )
-    ];
-  if (ends.equilibrium < 0.018)
-    return [
-      caution(
-        'juice-short',
-        `Salt of ${writePercent(ends.equilibrium)} draws little juice. Have brine ready.`
-      )
-    ];
-  return [];
+  if (moisture < DRY) {
+    const crops = going.items.filter((i) => i.crop.moisture < DRY).map((i) => i.name);
+    return [caution('juice-short', crops.length > 0 ? { by: 'crops', crops } : { by: 'dried' })];
+  }
+  return ends.equilibrium < 0.018 ? [caution('juice-short', { by: 'salt', at: ends.equilibrium })] : [];
 }
-
-const advice = (scale: ScaleAdvice): string =>
-  scale.nearest === 'spoon'
-    ? 'measure it by level spoons'
-    : `make ${scale.inBulk} times the brine at once, or borrow a finer one`;

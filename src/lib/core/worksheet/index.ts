@@ -7,7 +7,6 @@ export { ownedSize } from './jars';
 export * from './zones';
 export * from './questions';
 export * from './reverse';
-export * from './text';
 export * from './second-pick';
 export * from './as-made';
 export * from './ways';

@@ -35,19 +35,16 @@ function weightCautions(input: WorksheetInput, going: GoingIn, card: JarCard): C
   const small = going.items.some((i) => SMALL.has(i.cut));
   return [
     ...(above > 0 && card.lid !== 'cloth'
-      ? [
-          caution(
-            'weight-above-rim',
-            `${card.name}: the ${weight.kind} stands ${Math.round(above)} mm above the rim; the lid will not close. Leave more headspace or take a flatter one.`
-          )
-        ]
+      ? [caution('weight-above-rim', { jar: card.name, weight: weight.kind, mm: Math.round(above) })]
       : []),
     ...(small && letsBitsPast(weight, profile(shape).bodyWidthMm)
       ? [
-          caution(
-            'bits-past',
-            `${card.name}: a ${weight.kind} of ${weight.widthMm} mm in ${Math.round(profile(shape).bodyWidthMm)} mm lets bits past. Lay a whole leaf under it.`
-          )
+          caution('bits-past', {
+            jar: card.name,
+            weight: weight.kind,
+            widthMm: weight.widthMm,
+            bodyMm: Math.round(profile(shape).bodyWidthMm)
+          })
         ]
       : [])
   ];
@@ -57,12 +54,7 @@ function awayCautions(input: WorksheetInput, cards: readonly JarCard[]): Caution
   const away = input.away;
   const clamped = cards.filter((c) => c.lid === 'clamped').length;
   if (!away || clamped === 0 || away.from > GASSING_DAYS || away.to < 0) return [];
-  return [
-    caution(
-      'away-clamped',
-      `You are away from day ${Math.max(0, away.from)} to day ${away.to}, and ${clamped === 1 ? 'a clamped jar wants' : `${clamped} clamped jars want`} opening then: an airlock, a loose lid, or a neighbour.`
-    )
-  ];
+  return [caution('away-clamped', { from: Math.max(0, away.from), to: away.to, jars: clamped })];
 }
 
 function pieceCautions(going: GoingIn): Caution[] {
@@ -74,17 +66,8 @@ function pieceCautions(going: GoingIn): Caution[] {
     ({ crop, cut }) => cut !== 'shred' && cut !== 'leaf' && cut !== 'mash' && crop.density < FLOATS
   );
   return [
-    ...(hollow.length > 0
-      ? [caution('hollow', `Whole ${hollow.join(', ')}: slit or prick each, so that no air stays inside.`)]
-      : []),
-    ...(light.length > 0
-      ? [
-          caution(
-            'floats',
-            `${light.join(', ').replace(/^./, (l) => l.toUpperCase())}: floats. Low in the jar, or under large slices.`
-          )
-        ]
-      : [])
+    ...(hollow.length > 0 ? [caution('hollow', { crops: hollow })] : []),
+    ...(light.length > 0 ? [caution('floats', { crops: light })] : [])
   ];
 }
 
@@ -94,10 +77,11 @@ function surfaceCautions(card: JarCard): Caution[] {
   const deep = heightOf(card.vegRoomMl + card.brineMl, profile(shape));
   return deep < SHALLOW_MM
     ? [
-        caution(
-          'much-surface',
-          `${card.name}: ${Math.round(deep)} mm deep under ${Math.round(shape.openingMm)} mm of open surface. A narrower jar or crock, or plastic wrap (cling film) on it.`
-        )
+        caution('much-surface', {
+          jar: card.name,
+          deepMm: Math.round(deep),
+          openMm: Math.round(shape.openingMm)
+        })
       ]
     : [];
 }

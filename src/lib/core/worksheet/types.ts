@@ -1,5 +1,5 @@
 import type { OwnCrops } from '../produce/index';
-import type { SpoonSystem, WrittenUnits } from '../quantity/index';
+import type { SpoonSystem } from '../quantity/index';
 import type { Learned } from '../learn/index';
 import type { BrineStock, DosingWay, OwnSpoon, Rinsed } from '../salt/index';
 import type { OwnStyles, Salting } from '../style/index';
@@ -69,8 +69,6 @@ export interface WorksheetInput {
   /** Step of the household's scale, g. */
   readonly scaleStepG: number;
   readonly spoons: SpoonSystem;
-  /** In which units cautions speak; metric where nothing is said. */
-  readonly units?: WrittenUnits;
   /** The household's own trim yields, by `trimKey`. */
   readonly trims: Readonly<Record<string, Learned>>;
   readonly ownSpoons: readonly OwnSpoon[];

@@ -13,10 +13,16 @@ import type {
   SaltEnds,
   ShredsAnswer,
   Working,
+  WorkingSource,
   WorkingValue
 } from './answers';
 
-const v = (name: string, value: number, unit: WorkingValue['unit']): WorkingValue => ({ name, value, unit });
+const v = (
+  what: WorkingValue['what'],
+  value: number,
+  unit: WorkingValue['unit'],
+  of: Pick<WorkingValue, 'of' | 'n'> = {}
+): WorkingValue => ({ what, value, unit, ...of });
 
 export interface Facts {
   readonly input: WorksheetInput;
@@ -37,53 +43,40 @@ export interface Facts {
   readonly shreds: ShredsAnswer | null;
 }
 
-/** For every number on the sheet: formula in words, values put in, source, error. */
+/** For every number on the sheet: formula, values put in, sources, error; in words in `words/workings.ts`. */
 export function workings(f: Facts): Working[] {
   return [preparedWorking(f), jarsWorking(f), ...brineWorking(f), saltWorking(f), endsWorking(f)];
 }
 
 function preparedWorking({ going }: Facts): Working {
-  const estimated = going.items.some((i) => !i.weighed);
+  const estimated = going.items.filter((i) => !i.weighed);
   return {
     id: 'prepared',
-    name: 'Prepared vegetables',
-    result: v('prepared', going.prepared.mean, 'mass'),
-    formula: estimated
-      ? 'weighed, or picked weight times trim yield where it is not weighed yet'
-      : 'the weights added up',
-    values: going.items.flatMap((i) => [
+    result: { value: going.prepared.mean, unit: 'mass' },
+    formula: estimated.length > 0 ? 'trimmed' : 'weighed',
+    values: going.items.map((i) =>
       v(
-        `${i.name}, ${i.weighed ? 'weighed' : `from ${Math.round(i.pickedG)} g picked`}`,
+        i.weighed ? 'weighed' : 'fromPicked',
         i.prepared.mean,
-        'mass'
+        'mass',
+        i.weighed ? { of: i.name } : { of: i.name, n: i.pickedG }
       )
-    ]),
-    source: estimated ? trimSource(going.items.filter((i) => !i.weighed)) : 'your scale',
+    ),
+    sources:
+      estimated.length > 0
+        ? estimated.map((i) => ({ from: 'trim', of: i.name, n: i.trimFrom }))
+        : [{ from: 'scale' }],
     plusMinus: plusMinus(going.prepared)
   };
 }
 
-/** The marks of the salt table in words. Example: `plainSource('P/CP: GNU units')` begins with "published table". */
-const plainSource = (source: string): string =>
-  source
-    .replace(/^P\/CP\b/, 'published table and common practice')
-    .replace(/^P(\/C)?(?=:)/, 'published table')
-    .replace(/^CP\b/, 'common practice, no source');
-
 function jarsWorking({ salting, going, needMl, roomMl, cards }: Facts): Working {
-  const dry = salting !== 'brine';
   return {
     id: 'jars',
-    name: 'Jars',
-    result: v('jars', cards.length, 'count'),
-    formula: dry
-      ? 'room the shreds need = weight / bulk weight of pressed shreds; jars of your free ones that take it with the least left, least spare, fewest jars'
-      : 'room the pieces need = flesh volume / packing of the cut; jars of your free ones that take it with the least left, least spare, fewest jars',
-    values: [
-      v('room needed', needMl, 'volume'),
-      v('room in these jars, up to the fill line', roomMl, 'volume')
-    ],
-    source: `${packingSource(going.items)}; jars: your kit`,
+    result: { value: cards.length, unit: 'count' },
+    formula: salting === 'brine' ? 'pieceRoom' : 'shredRoom',
+    values: [v('roomNeeded', needMl, 'volume'), v('roomToLine', roomMl, 'volume')],
+    sources: [...packingSources(going.items), { from: 'kit' }],
     plusMinus: null
   };
 }
@@ -95,27 +88,21 @@ function brineWorking({ brine, going, share, salting, roomMl, input }: Facts): W
   return [
     {
       id: 'brine',
-      name: 'Brine to mix',
-      result: v('brine', brine.mixMl, 'volume'),
-      formula: dry
-        ? 'what the last jar lacks, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml'
-        : 'room in the jars less flesh volume, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml',
+      result: { value: brine.mixMl, unit: 'volume' },
+      formula: dry ? 'brineDry' : 'brineRoom',
       values: [
         ...(dry
           ? []
-          : [v('room in the jars', roomMl, 'volume'), v('flesh volume', going.flesh.mean * share, 'volume')]),
-        v('brine in the jars', brine.inJarsMl, 'volume'),
-        ...(use && use.n > 0 && !dry
-          ? [v(`your brine against the plan, from your ${use.n} batches`, use.mean, 'number')]
-          : []),
-        ...brine.fromStock.map((b) => v(`${b.name}, there already`, b.ml, 'volume')),
+          : [v('roomInJars', roomMl, 'volume'), v('fleshVolume', going.flesh.mean * share, 'volume')]),
+        v('brineInJars', brine.inJarsMl, 'volume'),
+        ...(use && use.n > 0 && !dry ? [v('brineUse', use.mean, 'number', { n: use.n })] : []),
+        ...brine.fromStock.map((b) => v('saved', b.ml, 'volume', { of: b.name })),
         v('reserve', brine.reserveMl, 'volume'),
-        v('water for it', brine.waterMl, 'volume'),
-        v('salt in it', brine.saltG, 'salt'),
-        v('strength, salt in brine', brine.strength, 'strength')
+        v('waterFor', brine.waterMl, 'volume'),
+        v('saltIn', brine.saltG, 'salt'),
+        v('strength', brine.strength, 'strength')
       ],
-      source:
-        'flesh density: table, common practice; brine density: fit to CRC and ICT tables, recalled from memory, ±0.0002',
+      sources: [{ from: 'densities' }],
       plusMinus: dry ? null : brinePlusMinus(going, share)
     }
   ];
@@ -125,29 +112,23 @@ function saltWorking({ salt, kind, input, brine, salting, rinse }: Facts): Worki
   const bySpoon = salt.spoons.atRoundedG * relativeSd(kind.gsd);
   return {
     id: 'salt',
-    name: 'Salt to weigh out',
-    result: v('salt', salt.weighG, 'salt'),
-    formula:
-      salting === 'rinsed'
-        ? 'what the wanted salinity asks of all water in the jar, less what the rinse left in the leaf, over the purity of your salt'
-        : salting === 'dry'
-          ? 'share of the wanted salinity × all water in the jar / (1 − that share), over the purity of your salt'
-          : 'strength of the brine × its weight, over the purity of your salt',
+    result: { value: salt.weighG, unit: 'salt' },
+    formula: ({ rinsed: 'saltRinsed', dry: 'saltDry', brine: 'saltBrine' } as const)[salting],
     values: [
       v('wanted', input.fraction, 'percent'),
-      v('pure salt', salt.naclG, 'salt'),
-      v('purity of your salt', kind.purity, 'percent'),
-      ...(brine ? [v('of it in the brine', brine.saltG, 'salt')] : []),
+      v('pureSalt', salt.naclG, 'salt'),
+      v('purity', kind.purity, 'percent'),
+      ...(brine ? [v('saltOfBrine', brine.saltG, 'salt')] : []),
       ...(rinse
         ? [
-            v('leaf after the rinse', rinse.after.mean, 'mass'),
-            v('salinity after the rinse', rinse.salinity.mean, 'percent'),
-            v('pure salt left in it', rinse.naclG, 'salt')
+            v('leafAfter', rinse.after.mean, 'mass'),
+            v('leafSalinity', rinse.salinity.mean, 'percent'),
+            v('leafSalt', rinse.naclG, 'salt')
           ]
         : []),
-      v('if measured by spoon: ±', plusMinus({ mean: salt.weighG, sd: bySpoon }), 'salt')
+      v('bySpoon', plusMinus({ mean: salt.weighG, sd: bySpoon }), 'salt')
     ],
-    source: `${kind.name}: ${plainSource(kind.source)}`,
+    sources: [{ from: 'saltKind', of: kind.id }],
     plusMinus: plusMinus({ mean: salt.weighG, sd: input.scaleStepG / Math.sqrt(12) })
   };
 }
@@ -155,37 +136,24 @@ function saltWorking({ salt, kind, input, brine, salting, rinse }: Facts): Worki
 function endsWorking({ ends, going, share, brine }: Facts): Working {
   return {
     id: 'ends',
-    name: 'How salty it settles',
-    result: v('equilibrium salinity', ends.equilibrium, 'percent'),
-    formula: 'salt / (salt + water added + water in the vegetables), once it has evened out',
+    result: { value: ends.equilibrium, unit: 'percent' },
+    formula: 'evenedOut',
     values: [
-      v('water in the vegetables', going.vegWater.mean * share, 'mass'),
-      ...(brine && ends.perWater !== null ? [v('brine as poured', brine.strength, 'strength')] : []),
-      v('per vegetables', ends.perVegetables, 'percent'),
-      v('per total weight', ends.perTotal, 'percent'),
-      ...(ends.perWater !== null ? [v('per water', ends.perWater, 'percent')] : [])
+      v('vegWater', going.vegWater.mean * share, 'mass'),
+      ...(brine && ends.perWater !== null ? [v('asPoured', brine.strength, 'strength')] : []),
+      v('perVegetables', ends.perVegetables, 'percent'),
+      v('perTotal', ends.perTotal, 'percent'),
+      ...(ends.perWater !== null ? [v('perWater', ends.perWater, 'percent')] : [])
     ],
-    source: 'moisture of the crops: USDA SR24, public domain; mass balance',
+    sources: [{ from: 'moisture' }],
     plusMinus: plusMinus({ mean: ends.equilibrium, sd: ends.equilibriumSd })
   };
 }
 
-const TRIM_TABLE = 'the table: USDA Agriculture Handbook 102 and Food Buying Guide, recalled from memory';
-
-/** Says of every estimate whether it comes from the table or from the household's own batches. */
-function trimSource(items: readonly { readonly name: string; readonly trimFrom: number }[]): string {
-  const from = (n: number) => (n > 0 ? `your ${n} batch${n === 1 ? '' : 'es'}` : TRIM_TABLE);
-  return items.map((i) => `trim yield of ${i.name.toLowerCase()} from ${from(i.trimFrom)}`).join('; ');
-}
-
 /** Packing: of the table, or of the household's own batches. */
-function packingSource(items: Facts['going']['items']): string {
-  return items
-    .map((i) =>
-      byBulk(i.cut, i.packing)
-        ? 'bulk weight of shreds 1.0 g/ml: table, common practice'
-        : `packing of ${i.name.toLowerCase()} ${i.packing.toFixed(2)}: ${i.packingFrom > 0 ? `from your ${i.packingFrom} batch${i.packingFrom > 1 ? 'es' : ''}` : 'table, common practice'}`
-    )
-    .filter((says, i, all) => all.indexOf(says) === i)
-    .join('; ');
-}
+const packingSources = (items: Facts['going']['items']): WorkingSource[] =>
+  items.map((i) =>
+    byBulk(i.cut, i.packing)
+      ? { from: 'bulk' }
+      : { from: 'packing', of: i.name, value: i.packing, n: i.packingFrom }
+  );

@@ -19,7 +19,7 @@ import {
 } from '../batch';
 import { ofBatch } from './answers';
 import { AMOUNT, DOSE, command, type Command } from './command';
-import { jarsSaid, listed } from '../said';
+import { jarsSaid, listed } from '../../words';
 
 const POURED = [
   ...AMOUNT,

@@ -20,7 +20,7 @@ import {
 } from '../recipe';
 import { ofPick, ofBatch, ofRecipe, ofBrine } from './answers';
 import { AMOUNT, COUNT, WORKSHEET, command, type Command } from './command';
-import { jarsSaid, listed } from '../said';
+import { jarsSaid, listed } from '../../words';
 
 /** From the basket to the started batch, with its brines and recipes. */
 export const MAKING = {

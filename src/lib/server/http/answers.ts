@@ -2,7 +2,7 @@ import { fail, json, type ActionFailure } from '@sveltejs/kit';
 import type { WrittenUnits } from '../../core/quantity';
 import type { Refusal, RefusalCode } from '../../core/refusal';
 import { COMMANDS, DOOR_COMMANDS, type Answer, type FormName } from '../../schema/commands';
-import { problem, type Problem } from '../../schema/words';
+import { problem, type Problem } from '../../words';
 import { household } from '../repos';
 import type { House } from '../usecases';
 

@@ -1,5 +1,5 @@
 import { dayOfWall } from '../../core/calendar';
-import { WATERS, waysOf, type HouseholdEvent, type OwnedJar, identity, ofThatName } from '../../core/kit';
+import { isWater, waysOf, type HouseholdEvent, type OwnedJar, identity, ofThatName } from '../../core/kit';
 import type { Goods } from '../../core/pantry';
 import { bareMass, readQuantity, type Ways, MOST_G, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome, type FieldName } from '../../core/refusal';
@@ -30,7 +30,7 @@ export function ownedJar(geometryId: string, lid: Lid, owned: number, name = '')
 export const settle = useCase('settle', async (work, input) => {
   const { name, people, units, spoons, saltKindId, scaleStepG, beds, jars, waterId, mild, eaters } = input;
   if (saltKindId && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
-  if (waterId && !WATERS.some((w) => w.id === waterId)) return refuse('not-a-choice', { field: 'waterId' });
+  if (waterId && !isWater(waterId)) return refuse('not-a-choice', { field: 'waterId' });
   const given = {
     name: name || undefined,
     people,

@@ -1,5 +1,4 @@
-import type { BatchEvent } from '../../core/batch';
-import type { Worksheet } from '../../core/worksheet';
+import type { BatchEvent, KeptSheet } from '../../core/batch';
 import { wallOf } from '../clock';
 import { batches } from '../repos';
 import type { House } from '../usecases';
@@ -18,7 +17,7 @@ export interface RecordLine {
 export async function record(
   house: House,
   batchId: string
-): Promise<{ lines: RecordLine[]; worksheet: Worksheet | null; begun: number; by: string | null }> {
+): Promise<{ lines: RecordLine[]; worksheet: KeptSheet | null; begun: number; by: string | null }> {
   const all = await batches.events(house.db, batchId);
   const first = all.find((e) => e.type === 'started');
   const by = await hands(house, batchId);

@@ -9,7 +9,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
-  import { listed } from '$lib/schema/said';
+  import { listed } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
   import Marks from './Marks.svelte';

@@ -17,7 +17,7 @@
   import TaskRow from './TaskRow.svelte';
   import { useHouse } from '../house/house.svelte';
   import Cautions from '../why/Cautions.svelte';
-  import { listed } from '$lib/schema/said';
+  import { listed } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
   import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';

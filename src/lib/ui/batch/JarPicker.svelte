@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Filling } from '$lib/core/batch';
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
   import Trouble from '../forms/Trouble.svelte';
 
   /** Which jars are meant: all, unless one is left out. Who must know at once binds `chosen`. */

@@ -5,7 +5,7 @@
   import { allCrops } from '$lib/core/produce';
   import { plain, writePercent } from '$lib/core/quantity';
   import { asMeasured, saltKind } from '$lib/core/salt';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -13,8 +13,8 @@
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import Rungs from '../ladder/Rungs.svelte';
-  import { jarsSaid, listed } from '$lib/schema/said';
-  import { TROUBLE_WORDS } from '../words';
+  import { jarsSaid, listed } from '$lib/words';
+  import { TROUBLE_WORDS } from '$lib/words';
   import JarPicker from './JarPicker.svelte';
   import { dialogs } from './dialogs.svelte';
   import { doingWords, waitWords } from './right';

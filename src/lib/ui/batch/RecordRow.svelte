@@ -8,11 +8,9 @@
   import { useHouse } from '../house/house.svelte';
   import { undoCommand } from '../house/toasts.svelte';
   import { clockTime, shortDay } from '../time';
-  import { signCalled } from '$lib/core/safety';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
-  import { listed } from '$lib/schema/said';
-  import { careShort, TROUBLE_WORDS } from '../words';
+  import { careShort, listed, signName, TROUBLE_WORDS } from '$lib/words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
 
@@ -46,7 +44,7 @@
       case 'pHCorrected':
         return e.data.pH === null ? 'A pH reading taken back' : `pH corrected: it was ${e.data.pH}`;
       case 'signSeen':
-        return `Seen on ${lids(e.data.fillingIds)}: ${signCalled(e.data.sign)?.sign ?? e.data.sign}`;
+        return `Seen on ${lids(e.data.fillingIds)}: ${signName(e.data.sign)}`;
       case 'signTakenBack':
         return 'A sign taken back';
       case 'moved':

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { standing, type BatchInHand } from '$lib/core/batch';
-  import { signCalled, SIGNS } from '$lib/core/safety';
+  import { isSign, SIGNS } from '$lib/core/safety';
+  import { SIGN_IDS, signWords } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -10,7 +11,7 @@
   /** What do I see or smell? What it usually means, and what the cautious do. */
   let { batch }: { batch: BatchInHand } = $props();
   let chosen = $state('');
-  const sign = $derived(signCalled(chosen));
+  const sign = $derived(isSign(chosen) ? { id: chosen, level: SIGNS[chosen], ...signWords(chosen) } : null);
 </script>
 
 <details>
@@ -21,7 +22,10 @@
     label="What is to be seen or smelt"
     id="sign"
     value={chosen}
-    items={[{ value: '', name: 'choose' }, ...SIGNS.map((s) => ({ value: s.id, name: s.sign }))]}
+    items={[
+      { value: '', name: 'choose' },
+      ...SIGN_IDS.map((id) => ({ value: id, name: signWords(id).sign }))
+    ]}
     onchange={(id) => (chosen = id)}
   />
   {#if sign}

@@ -5,7 +5,7 @@
   import { bufferFrom, SAUCE_BASES, souring } from '$lib/core/correct';
   import { plain } from '$lib/core/quantity';
   import { bareMass, readQuantity } from '$lib/core/reading';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';

@@ -2,6 +2,7 @@
   import { Button, Input, Label } from 'flowbite-svelte';
   import { verdictsOf } from '$lib/core/care';
   import { EATERS } from '$lib/core/safety';
+  import { EATER_WORDS } from '$lib/words';
   import { leftG, type BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
@@ -23,7 +24,7 @@
     verdictsOf(jar.batch, house.household.places, house.now).filter((v) => v.fillingId === f.id)
   );
   /** Who eats here, and wants a word with it. */
-  const eaters = $derived(EATERS.filter((e) => house.household.eaters.includes(e.id)));
+  const eaters = $derived(EATERS.filter((e) => house.household.eaters.includes(e)));
 </script>
 
 <div class="flex flex-col gap-4">
@@ -38,7 +39,7 @@
     dates. Looks or smells wrong? Throw it out untasted.
   </p>
   {#if verdicts.length > 0}<Verdicts batch={jar.batch} {verdicts} />{/if}
-  {#each eaters as e (e.id)}<p class="heed text-sm">{e.says}</p>{/each}
+  {#each eaters as e (e)}<p class="heed text-sm">{EATER_WORDS[e].says}</p>{/each}
   {#if verdicts.length === 0}<ActionForm command="portion" values={{ ...base, how: 'eaten' }}>
       {#snippet children({ busy, problemAt })}
         <div class="grid grid-cols-2 gap-2">

@@ -8,7 +8,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay, relativeTime } from '../time';
-  import { careWhy, careWords } from '../words';
+  import { careWhy, careWords } from '$lib/words';
 
   /** One thing to do; one tap does all its jars, one can be left out, it can be skipped. */
   let {

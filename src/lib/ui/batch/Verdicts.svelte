@@ -2,7 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import type { BatchInHand } from '$lib/core/batch';
   import type { Verdict } from '$lib/core/care';
-  import { signCalled } from '$lib/core/safety';
+  import { signName } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import CorrectPH from './CorrectPH.svelte';
@@ -16,7 +16,7 @@
   const why = (v: Verdict) =>
     v.by.kind === 'pH'
       ? `pH ${v.by.pH} on day ${v.by.day}: it should have been 4.6 or lower by day ${v.by.lineDay}`
-      : (signCalled(v.by.sign)?.sign ?? 'a sign of spoiling');
+      : signName(v.by.sign);
   let wrong = $state<string | null>(null);
 </script>
 

@@ -32,10 +32,10 @@
   import { useHouse } from '../house/house.svelte';
   import { news } from '../house/news.svelte';
   import SaltLadder from '../ladder/SaltLadder.svelte';
-  import { questionWords } from '../words';
+  import { questionWords, worksheetText } from '$lib/words';
   import CopyText from './CopyText.svelte';
   import ToPick from './ToPick.svelte';
-  import { eveningOut, worksheetText } from '$lib/core/worksheet';
+  import { eveningOut } from '$lib/core/worksheet';
   import Cautions from '../why/Cautions.svelte';
   import HowItIsMade from '../style/HowItIsMade.svelte';
   import Unfold from '../style/Unfold.svelte';

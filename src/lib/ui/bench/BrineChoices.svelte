@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Checkbox } from 'flowbite-svelte';
   import { daysBetween, dayOfWall } from '$lib/core/calendar';
-  import { waterSource } from '$lib/core/kit';
+  import { waterWords } from '$lib/words';
   import type { KeptBrine } from '$lib/core/pantry';
   import { plain, unitFor, writePercent, writeSalt } from '$lib/core/quantity';
   import type { BrineToMix, Worksheet } from '$lib/core/worksheet';
@@ -12,7 +12,7 @@
   /** How the brine is made: jug or jar, cold or hot, from what is there already, with which water. */
   let { bench, sheet, brines }: { bench: Bench; sheet: Worksheet; brines: readonly KeptBrine[] } = $props();
   const house = useHouse();
-  const water = $derived(waterSource(house.household.waterId));
+  const water = $derived(waterWords(house.household.waterId));
   const cupMl = $derived(unitFor('cup', house.household.spoons)?.factor ?? 250);
   const cups = (b: BrineToMix) => plain(Math.round((b.waterMl / cupMl) * 4) / 4, 2);
   const age = (b: KeptBrine) => daysBetween(b.day, dayOfWall(house.now));

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Checkbox, Label, Select } from 'flowbite-svelte';
-  import { SALT_KINDS, saltNotes, type DosingWay } from '$lib/core/salt';
+  import { SALT_KINDS, type DosingWay } from '$lib/core/salt';
+  import { saltNotes } from '$lib/words';
   import { saltings, stylesIn, type Salting } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
   import { useHouse } from '../house/house.svelte';

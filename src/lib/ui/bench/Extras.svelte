@@ -2,7 +2,7 @@
   import { Input, Select } from 'flowbite-svelte';
   import { writeSalt } from '$lib/core/quantity';
   import { SALTY } from '$lib/core/salt';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import Trouble from '../forms/Trouble.svelte';
   import type { Bench } from './bench.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { writePercent, writeSalt } from '$lib/core/quantity';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import type { Worksheet } from '$lib/core/worksheet';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Trouble from '../forms/Trouble.svelte';

@@ -9,7 +9,7 @@
   import { relativeDay } from '../time';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import Why from '../why/Why.svelte';
-  import { questionWords } from '../words';
+  import { questionWords } from '$lib/words';
   import type { Bench } from './bench.svelte';
   import AnotherBench from './AnotherBench.svelte';
   import FromGarden from './FromGarden.svelte';

@@ -3,7 +3,7 @@
   import { TASTE_WORDS } from '$lib/core/salt';
   import type { RinseAnswer } from '$lib/core/worksheet';
   import type { RinsedSaid } from '$lib/schema/bench';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';

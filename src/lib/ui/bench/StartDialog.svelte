@@ -12,6 +12,7 @@
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import { lookAgain } from '../house/look-again';
+  import { cautionWords } from '$lib/words';
   import Cautions from '../why/Cautions.svelte';
   import type { Bench } from './bench.svelte';
 
@@ -161,7 +162,7 @@
               checked={known.includes(h.rule)}
               onchange={(e) =>
                 (known = e.currentTarget.checked ? [...known, h.rule] : known.filter((k) => k !== h.rule))}
-              >I know, and take it on myself: {h.says}</Checkbox
+              >I know, and take it on myself: {cautionWords(h, house.household.units).says}</Checkbox
             >
           {/each}
         {/if}

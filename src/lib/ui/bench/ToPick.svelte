@@ -5,7 +5,7 @@
   import { plusMinus } from '$lib/core/quantity';
   import { stylesIn } from '$lib/core/style';
   import { toPick, type WorksheetJar } from '$lib/core/worksheet';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
   import ChoiceField from '../forms/ChoiceField.svelte';

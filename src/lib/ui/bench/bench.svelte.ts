@@ -13,7 +13,7 @@ import {
   type WorksheetItem
 } from '$lib/core/worksheet';
 import type { BenchDraft } from '$lib/schema/bench';
-import { problem } from '$lib/schema/words';
+import { problem } from '$lib/words';
 import { SAID_BY_HAND } from './draft.svelte';
 
 import { Chosen } from './chosen.svelte';

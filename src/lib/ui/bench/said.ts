@@ -3,7 +3,7 @@ import { together } from '$lib/core/quantity';
 import { readDose, type Ways } from '$lib/core/reading';
 import { asMeasured, doseFor, mustAsk, saltKind, type DoseReading, type DosingWay } from '$lib/core/salt';
 import { worksheet, type Worksheet, type WorksheetInput } from '$lib/core/worksheet';
-import { problem, type Problem } from '$lib/schema/words';
+import { problem, type Problem } from '$lib/words';
 
 /** One way to understand a said dose, with where it ends in these jars. */
 export interface HeldReading {

@@ -2,7 +2,7 @@ import { SvelteMap } from 'svelte/reactivity';
 import type { LotOnBench } from '$lib/core/lot';
 import { preparedTyped } from '$lib/core/kitchen';
 import { bareMass, type Ways } from '$lib/core/reading';
-import type { Problem } from '$lib/schema/words';
+import type { Problem } from '$lib/words';
 import { lookAgain } from '../house/look-again';
 import type { Outbox } from '../house/outbox.svelte';
 import { send, type Sending } from '../house/send';

@@ -3,7 +3,7 @@
   import type { Snippet } from 'svelte';
   import { enhance } from '$app/forms';
   import type { Answer, FieldOf, FormName } from '$lib/schema/commands';
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
   import { envelope } from '../house/send';
   import { lookAgain } from '../house/look-again';
   import { toasts } from '../house/toasts.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts" generics="T extends string">
   import { Label, Select } from 'flowbite-svelte';
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
   import Trouble from './Trouble.svelte';
 
   interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
 
   let { problem, id }: { problem: Problem | undefined; id?: string } = $props();
 </script>

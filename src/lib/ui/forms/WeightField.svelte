@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
   import { Input, Label } from 'flowbite-svelte';
-  import { problem as worded, type Problem } from '$lib/schema/words';
+  import { problem as worded, type Problem } from '$lib/words';
   import type { Learned } from '$lib/core/learn';
   import { pickedOfCount, type Crop } from '$lib/core/produce';
   import { plusMinus } from '$lib/core/quantity';

@@ -3,7 +3,7 @@ import { wallText } from '$lib/core/calendar';
 import type { Answer, CommandName, Sent } from '$lib/schema/commands';
 import type { Aside, AsideAnswer, AsideName } from '$lib/schema/asides';
 import type { ReadName, ReadOf } from '$lib/schema/reads';
-import type { Problem } from '$lib/schema/words';
+import type { Problem } from '$lib/words';
 
 // The phone's own clock says how long ago it heard the house's: it goes on while the phone sleeps.
 // eslint-disable-next-line no-restricted-syntax

@@ -4,7 +4,7 @@
   import { UNITS, writePercent } from '$lib/core/quantity';
   import { bareMass, PIECE_NAMES } from '$lib/core/reading';
   import type { FieldOf } from '$lib/schema/commands';
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';

@@ -6,7 +6,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
-  import { LID_WORDS } from '../words';
+  import { LID_WORDS } from '$lib/words';
   import JarMeasure from './JarMeasure.svelte';
   import OwnShape from './OwnShape.svelte';
 

@@ -8,7 +8,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
   import Jar from '../jar/Jar.svelte';
-  import { LID_WORDS } from '../words';
+  import { LID_WORDS } from '$lib/words';
 
   /** A jar that stands in no table: its water weighed, two lengths with a ruler, and it is drawn as it is. */
   const house = useHouse();

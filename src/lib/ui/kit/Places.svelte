@@ -2,7 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import type { Place } from '$lib/core/kit';
   import { readQuantity, readTemperature } from '$lib/core/reading';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { EATERS } from '$lib/core/safety';
-  import { WATERS } from '$lib/core/kit';
+  import { EATER_WORDS, WATER_IDS, waterWords } from '$lib/words';
   import { SALT_KINDS } from '$lib/core/salt';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -49,7 +49,7 @@
         id="h-water"
         name="waterId"
         value={h.waterId}
-        items={WATERS.map((w) => ({ value: w.id, name: w.name }))}
+        items={WATER_IDS.map((id) => ({ value: id, name: waterWords(id).name }))}
       />
       <ChoiceField
         label="At the table"
@@ -73,16 +73,16 @@
         <legend class="text-sm font-medium">Eats here, too</legend>
         <input type="hidden" name="eatersAsked" value="true" />
         <div class="grid gap-x-6 sm:grid-cols-2">
-          {#each EATERS as e (e.id)}
+          {#each EATERS as e (e)}
             <label class="flex min-h-11 items-center gap-3 text-sm">
               <input
                 type="checkbox"
                 class="size-5 shrink-0 rounded border-rule-strong text-primary-700"
                 name="eaters"
-                value={e.id}
-                checked={h.eaters.includes(e.id)}
+                value={e}
+                checked={h.eaters.includes(e)}
               />
-              {e.who}
+              {EATER_WORDS[e].who}
             </label>
           {/each}
         </div>

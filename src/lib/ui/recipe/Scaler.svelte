@@ -3,7 +3,7 @@
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { scaleRecipe, substituted, substitutesFor, type Card } from '$lib/core/recipe';
   import { saltKind, type DosingWay } from '$lib/core/salt';
-  import { problem } from '$lib/schema/words';
+  import { problem } from '$lib/words';
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';

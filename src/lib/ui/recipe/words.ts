@@ -6,7 +6,7 @@ import {
   type ScaleNote
 } from '$lib/core/recipe';
 import { plain, type SpoonSystem } from '$lib/core/quantity';
-import { problem } from '$lib/schema/words';
+import { problem } from '$lib/words';
 
 interface Writes {
   mass(g: number): string;

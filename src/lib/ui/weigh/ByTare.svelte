@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Input, Label, Textarea } from 'flowbite-svelte';
   import { dayOfWall } from '$lib/core/calendar';
-  import type { Problem } from '$lib/schema/words';
+  import type { Problem } from '$lib/words';
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';

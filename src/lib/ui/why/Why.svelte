@@ -1,6 +1,7 @@
 <script lang="ts">
   import Sheet from '../forms/Sheet.svelte';
-  import type { Working, WorkingValue } from '$lib/core/worksheet';
+  import type { Working } from '$lib/core/worksheet';
+  import { valueWords, workingWords } from '$lib/words';
   import { plain, writePercent, writeSalt } from '$lib/core/quantity';
   import { useHouse } from '../house/house.svelte';
 
@@ -8,8 +9,9 @@
   let { working, text = 'why?' }: { working: Working | undefined; text?: string } = $props();
   const house = useHouse();
   let open = $state(false);
+  const words = $derived(working && workingWords(working));
 
-  function write(v: WorkingValue): string {
+  function write(v: Working['result']): string {
     switch (v.unit) {
       case 'mass':
         return house.mass(v.value);
@@ -30,16 +32,16 @@
   }
 </script>
 
-{#if working}
+{#if working && words}
   <button
     type="button"
     class="no-print -my-3 min-h-11 px-1 text-sm font-normal text-quiet underline underline-offset-4"
     onclick={() => (open = true)}
-    aria-label="Why? {working.name}"
+    aria-label="Why? {words.name}"
   >
     {text}
   </button>
-  <Sheet bind:open title={working.name} size="sm">
+  <Sheet bind:open title={words.name} size="sm">
     <p class="answer text-4xl">
       {write(working.result)}
       {#if working.plusMinus !== null}<span class="text-xl font-semibold"
@@ -49,15 +51,15 @@
     {#if working.plusMinus !== null}<p class="text-sm text-quiet">
         Nine times in ten it lies within the ±.
       </p>{/if}
-    <p>{working.formula}</p>
+    <p>{words.formula}</p>
     <dl>
-      {#each working.values as v (v.name)}
+      {#each working.values as v (valueWords(v))}
         <div class="line flex justify-between gap-4">
-          <dt>{v.name}</dt>
+          <dt>{valueWords(v)}</dt>
           <dd class="shrink-0 font-semibold">{write(v)}</dd>
         </div>
       {/each}
     </dl>
-    <p class="text-sm text-quiet">Source: {working.source}</p>
+    <p class="text-sm text-quiet">Source: {words.source}</p>
   </Sheet>
 {/if}

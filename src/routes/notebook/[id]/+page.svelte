@@ -5,7 +5,7 @@
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind, tasteWord } from '$lib/core/salt';
-  import { isRule, RULES } from '$lib/core/safety';
+  import { isRule } from '$lib/core/safety';
   import { styleLike } from '$lib/core/style';
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
@@ -18,7 +18,7 @@
   import { undoCommand } from '$lib/ui/house/toasts.svelte';
   import WishForm from '$lib/ui/recipe/WishForm.svelte';
   import { clockTime, longDay } from '$lib/ui/time';
-  import { LID_WORDS } from '$lib/ui/words';
+  import { LID_WORDS, ruleReason } from '$lib/words';
   import Cautions from '$lib/ui/why/Cautions.svelte';
   import Why from '$lib/ui/why/Why.svelte';
   import type { PageProps } from './$types';
@@ -29,7 +29,7 @@
   const verdicts = $derived(verdictsOf(b, house.household.places, house.now));
   const live = $derived(b.fillings.some((f) => f.emptiedAt === null));
   const w = $derived(data.said.worksheet);
-  const reasonOf = (rule: string) => (isRule(rule) ? RULES[rule].reason : rule);
+  const reasonOf = (rule: string) => (isRule(rule) ? ruleReason(rule) : rule);
   // A season's care is many lines: the newest stand here, the rest a tap away, and all of them on paper.
   const NEWEST = 12;
   const lines = $derived([...data.said.lines].reverse());

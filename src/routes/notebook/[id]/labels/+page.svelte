@@ -1,7 +1,7 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
   import { Button } from 'flowbite-svelte';
-  import { EATERS } from '$lib/core/safety';
+  import { EATER_WORDS } from '$lib/words';
   import Label from '$lib/ui/batch/Label.svelte';
   import type { PageProps } from './$types';
 
@@ -45,7 +45,9 @@
   </ul>
   <p class="mt-4 max-w-prose text-sm">
     For a gift: {data.name} is raw, alive and salty. Keep it in the fridge; looks or smells wrong, throw it out
-    untasted. {EATERS.map((e) => e.says).join(' ')}
+    untasted. {Object.values(EATER_WORDS)
+      .map((e) => e.says)
+      .join(' ')}
   </p>
 {/if}
 

@@ -1,5 +1,6 @@
-import { writeMass, writePercent, writeSalt, writeVolume, type WrittenUnits } from '../quantity/index';
-import type { Worksheet } from './answers';
+import { writeMass, writePercent, writeSalt, writeVolume, type WrittenUnits } from '../core/quantity';
+import type { Worksheet } from '../core/worksheet';
+import { cautionWords } from './cautions';
 
 /** Where salt is weighed out, in words. */
 const WHERE = { bowl: 'rubbed in dry', brine: 'for the brine', jar: 'into the jars' } as const;
@@ -29,7 +30,10 @@ export function worksheetText(w: Worksheet, name: string, units: WrittenUnits): 
     ...(w.juice
       ? [`Juice must stand over within 24 hours, else brine of ${writePercent(w.juice.strength)}.`]
       : []),
-    ...w.cautions.map((c) => `! ${c.says} ${c.reason}`)
+    ...w.cautions.map((c) => {
+      const { says, reason } = cautionWords(c, units);
+      return `! ${says} ${reason}`;
+    })
   ];
   // It may be pasted anywhere: plain spaces only.
   return lines.join('\n').replace(/[\u00a0\u202f]/g, ' ');

@@ -1,4 +1,4 @@
-import type { SaltKind } from './types';
+import type { SaltKind } from '../core/salt';
 
 /** What is worth knowing of a salt beyond its weight. Common practice, no source. */
 export function saltNotes(kind: Pick<SaltKind, 'id'>): string[] {

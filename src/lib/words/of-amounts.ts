@@ -1,4 +1,4 @@
-import { eg, type WordsOf } from './words-kinds';
+import { eg, type WordsOf } from './kinds';
 
 /** What is typed and cannot be read: weights, counts, doses, cards. */
 export const OF_AMOUNTS = {

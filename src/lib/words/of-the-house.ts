@@ -1,4 +1,4 @@
-import type { WordsOf } from './words-kinds';
+import type { WordsOf } from './kinds';
 
 /** Example: `waitWords(150)` is `'3 minutes'`. */
 const waitWords = (seconds: number): string =>

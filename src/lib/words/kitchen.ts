@@ -1,9 +1,9 @@
-import type { CareKind } from '$lib/core/batch';
-import type { TroubleKind } from '$lib/core/correct';
-import type { Lid } from '$lib/core/vessel';
-import type { Question, Slip } from '$lib/core/worksheet';
-import { writePercent } from '$lib/core/quantity';
-import { jarsSaid, listed } from '$lib/schema/said';
+import type { CareKind } from '../core/batch';
+import type { TroubleKind } from '../core/correct';
+import type { Lid } from '../core/vessel';
+import type { Question, Slip } from '../core/worksheet';
+import { writePercent } from '../core/quantity';
+import { jarsSaid, listed } from './said';
 
 const CARE: Record<CareKind, readonly [does: string, why: string]> = {
   open: ['Open', 'over the sink, slowly, a cloth on top; close again'],

@@ -1,8 +1,10 @@
 import type { Refusal, RefusalCode } from '../core/refusal';
-import { OF_AMOUNTS } from './words-amounts';
-import { OF_THE_HOUSE } from './words-house';
-import { OF_JARS } from './words-jars';
-import { grams, type Values, type Words } from './words-kinds';
+import { isRule } from '../core/safety';
+import { ruleReason } from './cautions';
+import { OF_AMOUNTS } from './of-amounts';
+import { OF_THE_HOUSE } from './of-the-house';
+import { OF_JARS } from './of-jars';
+import { grams, type Values, type Words } from './kinds';
 
 /** A refusal in words: what is wrong, and what would work. Worded here once, for pages and API alike. */
 export interface Problem {
@@ -11,6 +13,13 @@ export interface Problem {
   readonly says: string;
   readonly wouldWork: string;
 }
+
+const reasonsOf = (rules: string | number | undefined): string =>
+  String(rules ?? '')
+    .split(' ')
+    .filter(isRule)
+    .map(ruleReason)
+    .join(' ');
 
 const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> = {
   missing: ['This is not filled in.', 'Fill it in, then try again.'],
@@ -133,7 +142,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Look at the numbers once more, then start.'
   ],
   'harm-not-read': (v) => [
-    `Before you start: ${v.rules}.`,
+    `Before you start: ${reasonsOf(v.rules)}`,
     'Change it, or tick that you know and take it on yourself; it goes into the record.'
   ],
   'recipe-unknown': ['That recipe is not there.', 'Reload the page: it may have been undone.'],

@@ -1,4 +1,5 @@
-import { grams, type WordsOf } from './words-kinds';
+import { grams, type WordsOf } from './kinds';
+import { signName } from './signs';
 
 /** Jars that stand: what is taken, poured, measured, put right. */
 export const OF_JARS = {
@@ -72,7 +73,7 @@ export const OF_JARS = {
   'sign-unknown': ['That sign is not there.', 'Choose one that is shown.'],
   'reading-unknown': ['That reading is not there.', 'Reload the page: it may have been undone.'],
   'discard-first': (v) => [
-    `Jar ${v.lidNumber} is to be thrown away: ${v.why}`,
+    `Jar ${v.lidNumber} is to be thrown away: ${v.sign ? signName(String(v.sign)) : `pH ${v.pH} on day ${v.day}`}.`,
     'Throw it away; or correct the reading or take the sign back, if it was wrong.'
   ],
   'reason-wanted': ['Why is it thrown away?', 'A word will do: mould, soft, forgotten. It helps next time.']

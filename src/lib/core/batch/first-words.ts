@@ -1,0 +1,64 @@
+import type { Working, WorkingValue, Worksheet } from '../worksheet/index';
+
+/** The worksheet that a batch was started by, as the record keeps it: what was overridden stands beside it. */
+export type KeptSheet = Omit<Worksheet, 'cautions'>;
+
+type Data = Readonly<Record<string, unknown>>;
+
+/** What was put in, by the words that once stood for it. */
+const WHAT: Readonly<Record<string, WorkingValue['what']>> = {
+  'room in the jars': 'roomInJars',
+  'flesh volume': 'fleshVolume',
+  'brine in the jars': 'brineInJars',
+  reserve: 'reserve',
+  'water for it': 'waterFor',
+  'salt in it': 'saltIn',
+  'strength, salt in brine': 'strength',
+  wanted: 'wanted',
+  'pure salt': 'pureSalt',
+  'purity of your salt': 'purity',
+  'of it in the brine': 'saltOfBrine',
+  'leaf after the rinse': 'leafAfter',
+  'salinity after the rinse': 'leafSalinity',
+  'pure salt left in it': 'leafSalt',
+  'if measured by spoon: ±': 'bySpoon',
+  'water in the vegetables': 'vegWater',
+  'brine as poured': 'asPoured',
+  'per vegetables': 'perVegetables',
+  'per total weight': 'perTotal',
+  'per water': 'perWater'
+};
+
+interface FirstWorking {
+  readonly id: string;
+  readonly result: WorkingValue;
+  readonly values: readonly (WorkingValue & { readonly name: string })[];
+  readonly plusMinus: number | null;
+}
+
+/** Workings stood as sentences: their codes, of those that a record shows. */
+function withoutWords({ cautions, working, ...sheet }: Data): Data {
+  const dry = sheet.salting !== 'brine';
+  const codes: Readonly<Record<string, Pick<Working, 'formula' | 'sources'>>> = {
+    salt: {
+      formula: sheet.salting === 'rinsed' ? 'saltRinsed' : dry ? 'saltDry' : 'saltBrine',
+      sources: [{ from: 'saltKind', of: String(sheet.saltKindId) }]
+    },
+    brine: { formula: dry ? 'brineDry' : 'brineRoom', sources: [{ from: 'densities' }] },
+    ends: { formula: 'evenedOut', sources: [{ from: 'moisture' }] }
+  };
+  const coded = ((working ?? []) as readonly FirstWorking[]).flatMap((w) => {
+    const code = codes[w.id];
+    if (!code) return [];
+    const values = w.values.flatMap(({ name, value, unit }) =>
+      WHAT[name] ? [{ what: WHAT[name], value, unit }] : []
+    );
+    const { value, unit } = w.result;
+    return [{ id: w.id, result: { value, unit }, ...code, values, plusMinus: w.plusMinus }];
+  });
+  return { ...sheet, working: coded };
+}
+
+/** One step: the sentences of a start's worksheet are its codes. The oldest starts had no worksheet. */
+export const startWithoutWords = (data: Data): Data =>
+  data.worksheet ? { ...data, worksheet: withoutWords(data.worksheet as Data) } : data;
