@@ -356,7 +356,7 @@ describe('styles and crops', () => {
   });
   it('the ladder has no gap', () => {
     ZONES.slice(1).forEach((z, i) => expect(z.from).toBe(ZONES[i]!.to));
-    expect([zoneOf(0.0149).level, zoneOf(0.022).name, zoneOf(0.2).level]).toEqual(['harm', 'usual', 'heed']);
+    expect([zoneOf(0.0149).level, zoneOf(0.022).id, zoneOf(0.2).level]).toEqual(['harm', 'usual', 'heed']);
   });
   // Source: USDA SR24 (public domain), figures copied into the table of crops; rounded, a few set between sources.
   it.each(CROPS.map((c) => [c.id, c] as const))('moisture of %s against USDA SR24', (id, c) => {

@@ -1,7 +1,8 @@
 import type { CareKind } from '../core/batch';
+import type { Stir } from '../core/care';
 import type { TroubleKind } from '../core/correct';
 import type { Lid } from '../core/vessel';
-import type { Question, Slip } from '../core/worksheet';
+import type { Question, Slip, Zone } from '../core/worksheet';
 import { writePercent } from '../core/quantity';
 import { jarsSaid, listed } from './said';
 
@@ -57,6 +58,26 @@ export const TROUBLE_WORDS: Record<TroubleKind, string> = {
   'drawn-in': 'the level fell: brine sank into the vegetables',
   'wrong-top-up': 'topped up with the wrong thing',
   'unsalted-added': 'unsalted vegetables were worked in afterwards'
+};
+
+/** What a ferment does on a day, told so that nobody worries. */
+export const STIR_WORDS: Readonly<Record<Stir, string>> = {
+  still: 'quiet, colours bright',
+  bubbling: 'first bubbles, brine hazy, contents lift',
+  lively: 'lively, sour smell, white dust settles',
+  slowing: 'slowing, clear sour smell',
+  quiet: 'quiet again, colours dull, pieces sink in part'
+};
+
+/** The zones of the salt ladder. */
+export const ZONE_WORDS: Readonly<Record<Zone['id'], string>> = {
+  'too-weak': 'too weak to keep',
+  short: 'short, cold only',
+  usual: 'usual',
+  firm: 'firm',
+  slow: 'slow and crisp',
+  'very-slow': 'very slow',
+  'too-salty': 'too salty to eat as it is'
 };
 
 const SLIP_WORDS: Record<Slip, string> = {

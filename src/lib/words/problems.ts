@@ -21,6 +21,9 @@ const reasonsOf = (rules: string | number | undefined): string =>
     .map(ruleReason)
     .join(' ');
 
+/** What a way of one's own may say of its style. */
+const SPAN: Readonly<Record<string, string>> = { days: 'days on the counter', months: 'months in the cold' };
+
 const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> = {
   missing: ['This is not filled in.', 'Fill it in, then try again.'],
   'id-strange': ['That name of a thing is not one of ours.', 'Reload the page and choose it again.'],
@@ -107,7 +110,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'count-not-whole': ['Only whole ones can be counted.', 'Give a whole number, such as 12.'],
   'outside-style': (v) => [
     `That lies outside what keeps ${v.style} safe.`,
-    `Say ${v.from} to ${v.to} ${v.of}, or leave it empty for the style’s own.`
+    `Say ${v.from} to ${v.to} ${SPAN[String(v.of)] ?? '%'}, or leave it empty for the style’s own.`
   ],
   'figure-out-of-range': [
     'That figure does not fit a crop.',

@@ -145,13 +145,15 @@ export function dayNumberOf(b: Pick<Batch, 'startedAt'>, now: WallMinute): numbe
   return midnight(now) - midnight(b.startedAt);
 }
 
-/** What to expect on that day, told so that nobody worries; days as at 20-22 °C. Common practice. */
-export function whatToExpect(daysAtPace: number): string {
-  if (daysAtPace < 1) return 'quiet, colours bright';
-  if (daysAtPace < 3) return 'first bubbles, brine hazy, contents lift';
-  if (daysAtPace < 6) return 'lively, sour smell, white dust settles';
-  if (daysAtPace < 12) return 'slowing, clear sour smell';
-  return 'quiet again, colours dull, pieces sink in part';
+/** What a ferment does, one after the other. */
+export type Stir = 'still' | 'bubbling' | 'lively' | 'slowing' | 'quiet';
+
+/** What to expect on that day; days as at 20-22 °C. Common practice, no source. */
+export function whatToExpect(daysAtPace: number): Stir {
+  if (daysAtPace < 1) return 'still';
+  if (daysAtPace < 3) return 'bubbling';
+  if (daysAtPace < 6) return 'lively';
+  return daysAtPace < 12 ? 'slowing' : 'quiet';
 }
 
 /** Days that passed for a jar, as at 20-22 °C. Example: 9 days at 17 °C count as 5. */

@@ -43,10 +43,10 @@ export function styleTyped(
   const days = rangeOf(said.daysFrom, said.daysTo, table.counterDays);
   const [least, most] = [table.counterDays.from * DAYS.from, table.counterDays.to * DAYS.to];
   if (days && (days.from < least || days.to > most || days.from > days.to))
-    return outside('daysFrom', least, most, 'days on the counter', table);
+    return outside('daysFrom', least, most, 'days', table);
   const months = rangeOf(said.monthsFrom, said.monthsTo, table.coldMonths);
   if (months && (months.to > table.coldMonths.to || months.from > months.to))
-    return outside('monthsFrom', 0, table.coldMonths.to, 'months in the cold', table);
+    return outside('monthsFrom', 0, table.coldMonths.to, 'months', table);
   const data: StyleSaid = {
     ...{ id, name: said.name, usualSalt: salt, counterDays: days, coldMonths: months, retired: false }
   };

@@ -17,7 +17,7 @@
   import TaskRow from './TaskRow.svelte';
   import { useHouse } from '../house/house.svelte';
   import Cautions from '../why/Cautions.svelte';
-  import { listed } from '$lib/words';
+  import { listed, STIR_WORDS } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
   import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';
@@ -57,7 +57,7 @@
   </div>
   {#if verdicts.length > 0}<Verdicts {batch} {verdicts} />{/if}
   <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
-  <p>{whatToExpect(pace)}{tempC < 15 ? '; so cold that it may not start' : ''}</p>
+  <p>{STIR_WORDS[whatToExpect(pace)]}{tempC < 15 ? '; so cold that it may not start' : ''}</p>
   <div class="no-print grid grid-cols-2 gap-2">
     <Button class="min-h-14" outline onclick={() => dialogs.show('taste', batch)}>Taste</Button>
     <Button class="min-h-14" outline onclick={() => dialogs.show('ph', batch)}>pH</Button>

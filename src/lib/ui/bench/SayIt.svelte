@@ -3,6 +3,7 @@
   import { plain, plusMinus, writePercent, writeSalt, writeShare } from '$lib/core/quantity';
   import { asMeasured, rulesOfThumb, saltKind } from '$lib/core/salt';
   import { zoneOf, type Worksheet } from '$lib/core/worksheet';
+  import { ZONE_WORDS } from '$lib/words';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
@@ -60,9 +61,9 @@
           <li class="border-b border-rule-soft py-1.5 text-sm">
             <p>
               {r.reading.says}:
-              <b>settles at {writePercent(r.ends.mean)} ± {writeShare(plusMinus(r.ends))}</b>, {zoneOf(
-                r.ends.mean
-              ).name}
+              <b>settles at {writePercent(r.ends.mean)} ± {writeShare(plusMinus(r.ends))}</b>, {ZONE_WORDS[
+                zoneOf(r.ends.mean).id
+              ]}
             </p>
             <p class="flex items-center justify-between">
               <span class="text-quiet"

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import { ZONES, zoneOf } from '$lib/core/worksheet';
+  import { ZONE_WORDS } from '$lib/words';
   import { writePercent } from '$lib/core/quantity';
 
   /** Several ends side by side on one ladder lying down: a row a rung, the zones behind them. */
@@ -20,7 +21,7 @@
     good: 'var(--zone-good)'
   };
   const said = $derived(
-    `${label}: ${rows.map((r) => `${r.text} ${writePercent(r.at)}, ${zoneOf(r.at).name}`).join('; ')}.`
+    `${label}: ${rows.map((r) => `${r.text} ${writePercent(r.at)}, ${ZONE_WORDS[zoneOf(r.at).id]}`).join('; ')}.`
   );
 </script>
 

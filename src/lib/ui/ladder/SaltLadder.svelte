@@ -1,6 +1,7 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import { ZONES, zoneOf, type SaltEnds } from '$lib/core/worksheet';
+  import { ZONE_WORDS } from '$lib/words';
   import { plusMinus, writePercent, writeShare } from '$lib/core/quantity';
 
   /** One upright axis of equilibrium salinity, with the rungs that matter; lying down on a phone. */
@@ -28,7 +29,7 @@
   const s = $derived(ends.equilibrium);
   const pm = $derived(plusMinus({ mean: s, sd: ends.equilibriumSd }));
   const said = $derived(
-    `This batch settles at ${writePercent(s)}, give or take ${writePercent(pm)}: ${zoneOf(s).name}.${ends.asPoured === null ? '' : ` The brine as poured is ${writePercent(ends.asPoured)}.`}`
+    `This batch settles at ${writePercent(s)}, give or take ${writePercent(pm)}: ${ZONE_WORDS[zoneOf(s).id]}.${ends.asPoured === null ? '' : ` The brine as poured is ${writePercent(ends.asPoured)}.`}`
   );
   /** Where a rung's label stands: at its height, moved off the batch's own label and off the other rung. */
   const rungAt = (i: number): number => {
@@ -108,7 +109,7 @@
       <rect x="44" y={y(z.to)} width="14" height={y(z.from) - y(z.to)} fill={FILL[z.level]} />
       {#if !hidden(y((z.from + Math.min(z.to, TOP)) / 2)) && Math.abs(y((z.from + Math.min(z.to, TOP)) / 2) - y(s)) > 20 && y(z.from) - y(Math.min(z.to, TOP)) > 18 && !(ends.asPoured !== null && Math.abs(y((z.from + Math.min(z.to, TOP)) / 2) - labelAt(ends.asPoured)) < 18)}
         <text x="66" y={y((z.from + Math.min(z.to, TOP)) / 2) + 5} font-size="14" fill="var(--quiet)"
-          >{z.name}</text
+          >{ZONE_WORDS[z.id]}</text
         >
       {/if}
     {/each}
