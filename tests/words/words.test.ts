@@ -73,7 +73,7 @@ describe('cautions in words', () => {
     expect(spaced(cautionWords(placeCautions('Cellar', 10)[0]!, 'US').says)).toContain('50 °F');
     expect(spaced(cautionWords(caution('rinse-salty', { addG: 907 }), 'US').says)).toContain('2 lb');
     expect(spaced(cautionWords(saltCautions(0.014)[0]!, 'metric').says)).toBe(
-      'Ends at 1.4 %: too weak to keep.'
+      'Settles at 1.4 %: too weak to keep.'
     );
   });
   it('a start that is refused for a harm nobody read gives its reason', () => {

@@ -18,16 +18,16 @@ const PRACTICE = 'common practice, no source';
 const GUIDE6 = 'USDA Complete Guide to Home Canning, Guide 6, recalled from memory';
 
 const ofStyle = ({ at, style, from, to }: RuleFacts['salt-under-style']): string =>
-  `Ends at ${writePercent(at)}: ${style} takes ${writePercent(from)} to ${writePercent(to)}.`;
+  `Settles at ${writePercent(at)}: ${style} takes ${writePercent(from)} to ${writePercent(to)}.`;
 
 const RULES: { readonly [R in RuleId]: RuleWords<RuleFacts[R]> } = {
   'salt-too-weak': {
-    says: ({ at }) => `Ends at ${writePercent(at)}: too weak to keep.`,
+    says: ({ at }) => `Settles at ${writePercent(at)}: too weak to keep.`,
     reason: 'Salt holds spoilers back until the acid is made. Under 1.5 % they may win.',
     source: PRACTICE
   },
   'salt-low': {
-    says: ({ at }) => `Ends at ${writePercent(at)}: short-lived, cold only.`,
+    says: ({ at }) => `Settles at ${writePercent(at)}: short-lived, cold only.`,
     reason: 'Keeps a short time, and only in the cold.',
     source: PRACTICE
   },
@@ -70,7 +70,7 @@ const RULES: { readonly [R in RuleId]: RuleWords<RuleFacts[R]> } = {
     source: PRACTICE
   },
   'salt-high': {
-    says: ({ at }) => `Ends at ${writePercent(at)}: very salty.`,
+    says: ({ at }) => `Settles at ${writePercent(at)}: very salty.`,
     reason: 'Sours slowly and is too salty to eat undiluted.',
     source: PRACTICE
   },
@@ -145,7 +145,7 @@ const RULES: { readonly [R in RuleId]: RuleWords<RuleFacts[R]> } = {
   },
   'rinse-and-sauce': {
     says: ({ from, to }) =>
-      `Leaf that nobody measured and salty things besides: it ends anywhere between ${writePercent(from)} and ${writePercent(to)}. Taste the leaf before the sauce goes in.`,
+      `Leaf that nobody measured and salty things besides: it settles anywhere between ${writePercent(from)} and ${writePercent(to)}. Taste the leaf before the sauce goes in.`,
     reason: 'Two salts that nobody measured add up: it may be far too salty to eat, or still too weak.',
     source: PRACTICE
   },

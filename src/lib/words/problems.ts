@@ -72,7 +72,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'jars-not-free': (v) => [`Only ${v.free} of ${v.name} are free.`, `Choose ${v.free} or fewer.`],
   'no-water-to-dose': [
     'Dry salting adds no water, so a dose per water means nothing here.',
-    'Say it per vegetables, per total weight, or as the salinity where it ends.'
+    'Say it per vegetables, per total weight, or as what it settles at.'
   ],
   'beyond-saturation': (v) => [
     `No brine is that strong: water holds ${v.most} % salt at most.`,

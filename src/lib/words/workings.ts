@@ -27,9 +27,9 @@ const FORMULAS: Readonly<Record<Working['formula'], string>> = {
   brineRoom:
     'room in the jars less flesh volume, plus a reserve of a tenth (at least 50 ml), rounded up to 50 ml',
   saltRinsed:
-    'what the wanted salinity asks of all water in the jar, less what the rinse left in the leaf, over the purity of your salt',
+    'what the wanted salt level asks of all water in the jar, less what the rinse left in the leaf, over the purity of your salt',
   saltDry:
-    'share of the wanted salinity × all water in the jar / (1 − that share), over the purity of your salt',
+    'share of the wanted salt level × all water in the jar / (1 − that share), over the purity of your salt',
   saltBrine: 'strength of the brine × its weight, over the purity of your salt',
   evenedOut: 'salt / (salt + water added + water in the vegetables), once it has evened out'
 };
@@ -53,7 +53,7 @@ const VALUES: Readonly<Record<WorkingValue['what'], string | ((v: WorkingValue) 
   purity: 'purity of your salt',
   saltOfBrine: 'of it in the brine',
   leafAfter: 'leaf after the rinse',
-  leafSalinity: 'salinity after the rinse',
+  leafSalinity: 'salt level after the rinse',
   leafSalt: 'pure salt left in it',
   bySpoon: 'if measured by spoon: ±',
   vegWater: 'water in the vegetables',

@@ -126,7 +126,7 @@ function tasteReadings(taste: 'taste' | 'sea' | 'soup', bits: readonly Bit[], ki
   const gsd = Math.exp(word.salinity.sd / word.salinity.mean);
   const s = word.salinity.mean;
   const ends: DoseReading = {
-    says: `where it ends, ${word.says}`,
+    says: `settled, ${word.says}`,
     base: 'ends',
     saltG: s,
     gsd,
@@ -171,7 +171,7 @@ function percentReadings(
     veg: reading('vegetables', SAYS.vegetables),
     total: reading('total', SAYS.total),
     water: reading('water', SAYS.water),
-    ends: reading('ends', 'where it ends, all water counted')
+    ends: reading('ends', 'settled, all water counted')
   };
   const named = basesNamed(bits);
   if (named.length > 1) return 'dose-two-bases';
@@ -216,6 +216,6 @@ function ratioReadings(
   if (named[0] === 'veg') return [weight('vegetables', SAYS.vegetables)];
   if (named[0] === 'total') return [weight('total', SAYS.total)];
   return named[0] === 'ends'
-    ? [weight('ends', 'where it ends, all water counted')]
+    ? [weight('ends', 'settled, all water counted')]
     : [...water, weight('vegetables', SAYS.vegetables)];
 }

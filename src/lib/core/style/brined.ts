@@ -10,7 +10,7 @@ export const BRINED_STYLES: readonly Style[] = [
   {
     id: 'pieces',
     name: 'Pieces in brine',
-    says: 'Whole, halved, spears, florets or coins under a brine that is stronger than where it ends.',
+    says: 'Whole, halved, spears, florets or coins under a brine that is stronger than what it settles at.',
     salting: 'brine',
     alsoSalting: [],
     produce: ['kohlrabi', 'turnip', 'carrot', 'cauliflower', 'green-bean', 'brussels-sprout', 'beet', 'radish-small', 'radish-daikon', 'celery', 'celeriac', 'tomato-green', 'cucumber-small', 'zucchini', 'parsnip', 'pumpkin', 'broccoli-stem', 'fennel', 'okra', 'onion', 'shallot', 'garlic', 'eggplant', 'tomatillo'],

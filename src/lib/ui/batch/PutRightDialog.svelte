@@ -198,7 +198,7 @@
             {#if remedy.prematureHours > 0}<p class="heed mb-2">
                 It has not evened out yet: wait {waitWords(remedy.prematureHours)} more before you trust its salt.
               </p>{/if}
-            {#if remedy.doing.length === 0}<p class="big">Nothing to do: it ends where it should.</p>{/if}
+            {#if remedy.doing.length === 0}<p class="big">Nothing to do: it settles where it should.</p>{/if}
             {#if remedy.doing.some((d) => d.act === 'salt')}<p class="heed mb-2">
                 Salt now does not undo the weak days. Above pH 4.6 on its day: throw it away.
               </p>{/if}
@@ -212,7 +212,7 @@
               <b>{writePercent(remedy.after.salinity)}</b>; salt needs about
               {waitWords(remedy.waitHours)} to even out. Then taste.
             </p>
-            <Rungs {rows} label="Where jar {first?.lidNumber} ends" />
+            <Rungs {rows} label="What jar {first?.lidNumber} settles at" />
           {:else if answer}
             <Trouble problem={problem(answer.refusal)} />
           {:else}<p class="text-quiet">Choose a jar.</p>{/if}

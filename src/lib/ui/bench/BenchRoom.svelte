@@ -152,7 +152,7 @@
             {#each sheet.working as w (w.id)}<Why
                 working={w}
                 text="why {w.id === 'ends'
-                  ? 'it ends there'
+                  ? 'it settles there'
                   : `so ${w.id === 'jars' ? 'many jars' : `much ${w.id === 'prepared' ? 'in' : w.id}`}`}?"
               />{/each}
           </p>
@@ -201,7 +201,7 @@
         <h2 class="hidden lg:block">How salty it settles</h2>
         <div class="hidden pt-2 lg:block"><SaltLadder ends={sheet.ends} {rungs} /></div>
         <WaysList {ways} {sheet} />
-        <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it end there?" />
+        <Why working={sheet.working.find((w) => w.id === 'ends')} text="why does it settle there?" />
         {#if bands}<p class="text-sm text-quiet">
             Drawn {bands.draws} times with weights, moisture, flesh and packing as uncertain as they are: ends between
             {writePercent(bands.ends.low)} and {writePercent(bands.ends.high)}{bands.brineMl

@@ -13,7 +13,7 @@
   const counters = $derived(house.household.places.filter((p) => p.kind === 'counter'));
   const ways = $derived(
     [
-      { value: 'equilibrium', name: 'where it ends, all water counted' },
+      { value: 'equilibrium', name: 'settled, all water counted' },
       { value: 'perVegetables', name: 'of the vegetables' },
       { value: 'perTotal', name: 'of vegetables and water' },
       { value: 'perWater', name: 'of the water, as poured' },

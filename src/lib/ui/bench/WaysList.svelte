@@ -11,7 +11,7 @@
   }
   let { ways, sheet }: Props = $props();
   const NAMES: Record<DosingWay, string> = {
-    equilibrium: 'where it ends',
+    equilibrium: 'what it settles at',
     perWater: 'of the water',
     perVegetables: 'of the vegetables',
     perTotal: 'of vegetables and water',

@@ -52,7 +52,7 @@
           id="b-name"
           name="name"
           problem={problemAt('name')}
-          placeholder="Stock brine"
+          placeholder="Brine off the kraut"
         />
         <div class="grid grid-cols-2 gap-3">
           <TextField

@@ -40,8 +40,8 @@
   });
   const scaled = $derived(scaleRecipe(card, { vegG, jars: Math.max(0, Number(jars) || 0), roomMl }));
   const OF: Record<DosingWay, string> = {
-    equilibrium: 'where it ends',
-    byTaste: 'where it ends, by taste',
+    equilibrium: 'what it settles at',
+    byTaste: 'what it settles at, by taste',
     perWater: 'of the water',
     perVegetables: 'of the vegetables',
     perTotal: 'of vegetables and water'

@@ -21,7 +21,7 @@ export function problemWords(p: CardProblem): string {
     case 'no-salt':
       return 'No salt yet: write “2.2 % salt of the vegetables”, or the dose as you say it.';
     case 'salt-unclear':
-      return `“${p.said}”: of what? Write “of the vegetables”, “of the water”, “of the total” or “at the end”.`;
+      return `“${p.said}”: of what? Write “of the vegetables”, “of the water”, “of the total” or “settled”.`;
     case 'salt-measure-unclear':
       return `“${p.said}”: how much is that? Say which salt (“dense kosher”, “light kosher”), or the measure in ml.`;
     case 'salt-twice':
@@ -58,7 +58,7 @@ function saltWords(p: CardProblem): string {
 }
 
 /** Said where a vessel is larger than a jar. */
-export const BY_THE_LITRE = 'What goes in by the jar goes into a larger vessel by the litre.';
+export const BY_THE_LITRE = 'What goes in by the jar goes into a larger jar or crock by the litre.';
 
 const NOTES: Record<ScaleNote, string> = {
   'spice-far':
