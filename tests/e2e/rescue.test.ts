@@ -17,7 +17,7 @@ test('too salty: drawn off and watered, its record and its jar follow', async ({
   await page.getByRole('button', { name: 'Put right' }).click();
   const dialog = dialogOf(page);
   await dialog.getByLabel('What went wrong').selectOption('too-salty');
-  await dialog.getByLabel('Where it should end, %').fill('2.4');
+  await dialog.getByLabel('What it should settle at, %').fill('2.4');
   // Pieces have not evened out on the first day: said before it is done.
   await expect(dialog.getByText(/has not evened out yet/)).toBeVisible();
   await expect(dialog.locator('[data-remedy]')).toContainText(/Draw off \d+.ml of brine/);
@@ -50,7 +50,7 @@ test('topped up with plain water: the salt it wants; a wrong word is refused and
   await dialog.getByLabel('Poured in, each jar').fill('a splash');
   await expect(dialog.locator('[data-remedy]').getByRole('alert')).toBeVisible();
   await dialog.getByLabel('Poured in, each jar').fill('150 ml');
-  await dialog.getByLabel('Where it should end, %').fill('3');
+  await dialog.getByLabel('What it should settle at, %').fill('3');
   await expect(dialog.locator('[data-remedy]')).toContainText(/Dissolve [\d.]+.g salt/);
   await expect(dialog.getByLabel('Poured in, each jar')).toHaveValue('150 ml');
   await dialog.getByRole('button', { name: /^Done so with jar/ }).click();

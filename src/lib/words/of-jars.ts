@@ -53,11 +53,11 @@ export const OF_JARS = {
   ],
   'not-too-salty': (v) => [
     `It is at ${v.now} %, and should be at ${v.target} %: not too salty.`,
-    'Say what was tasted or measured, or where it should end.'
+    'Say what was tasted or measured, or what it should settle at.'
   ],
   'not-too-weak': (v) => [
     `It is at ${v.now} %, and should be at ${v.target} %: not too weak.`,
-    'Say what was tasted or measured, or where it should end.'
+    'Say what was tasted or measured, or what it should settle at.'
   ],
   'too-little-free-brine': (v) => [
     'There is too little free brine to change it in six steps.',

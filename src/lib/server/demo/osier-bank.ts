@@ -59,7 +59,7 @@ export const WEIGHTS = [
 export const WEIGHT_IN = [{ jarId: 'crock-water-15l.water-channel', weightId: 'stones' }];
 
 /** Brine made ahead, a few days before the demo opens. */
-export const BRINES = [{ day: '2026-09-09', name: 'Stock brine', amount: '1.2 l', strengthPercent: 5 }];
+export const BRINES = [{ day: '2026-09-09', name: 'Saved brine', amount: '1.2 l', strengthPercent: 5 }];
 
 /** Ten level teaspoons of their own salt, weighed once. */
 export const SPOON = { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '56 g' };

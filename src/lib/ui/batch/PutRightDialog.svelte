@@ -13,7 +13,7 @@
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import Rungs from '../ladder/Rungs.svelte';
-  import { jarsSaid, listed } from '$lib/words';
+  import { jarsSaid } from '$lib/words';
   import { TROUBLE_WORDS } from '$lib/words';
   import JarPicker from './JarPicker.svelte';
   import { dialogs } from './dialogs.svelte';
@@ -170,7 +170,7 @@
             inputmode="decimal"
           />
           <TextField
-            label="Where it should end, %"
+            label="What it should settle at, %"
             id="r-target"
             name="targetPercent"
             problem={problemAt('targetPercent')}
@@ -204,7 +204,7 @@
               </p>{/if}
             {#each groups as g (g.lids[0])}
               {#each g.says as says, i (says)}<p class="big leading-snug">
-                  {groups.length > 1 && i === 0 ? `Jar ${listed(g.lids)}: ` : ''}{says}
+                  {groups.length > 1 && i === 0 ? `${jarsSaid(g.lids).replace('j', 'J')}: ` : ''}{says}
                 </p>{/each}
             {/each}
             <p class="py-1 text-sm">
