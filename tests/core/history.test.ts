@@ -73,7 +73,9 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
             formula: 'share of the wanted salinity …',
             values: [
               { name: 'pure salt', value: 19.8, unit: 'salt' },
-              { name: 'a name long gone', value: 1, unit: 'number' }
+              { name: 'a name long gone', value: 1, unit: 'number' },
+              { name: 'Old kraut, 3 %, there already', value: 400, unit: 'volume' },
+              { name: 'your brine against the plan, from your 1 batch', value: 1.1, unit: 'number' }
             ],
             source: 'Fine sea salt: published table',
             plusMinus: 0.5
@@ -101,7 +103,11 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
             result: { value: 20, unit: 'salt' },
             formula: 'saltDry',
             sources: [{ from: 'saltKind', of: 'sea-fine' }],
-            values: [{ what: 'pureSalt', value: 19.8, unit: 'salt' }],
+            values: [
+              { what: 'pureSalt', value: 19.8, unit: 'salt' },
+              { what: 'saved', of: 'Old kraut, 3 %', value: 400, unit: 'volume' },
+              { what: 'brineUse', n: 1, value: 1.1, unit: 'number' }
+            ],
             plusMinus: 0.5
           }
         ]

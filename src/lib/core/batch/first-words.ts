@@ -29,6 +29,18 @@ const WHAT: Readonly<Record<string, WorkingValue['what']>> = {
   'per water': 'perWater'
 };
 
+type Put = Pick<WorkingValue, 'what' | 'of' | 'n'>;
+
+/** What a value was, by its words; null for what today's code has no name for. */
+function putIn(name: string): Put | null {
+  const what = WHAT[name];
+  if (what) return { what };
+  const [, saved] = /^(.+), there already$/.exec(name) ?? [];
+  if (saved) return { what: 'saved', of: saved };
+  const [, batches] = /^your brine against the plan, from your (\d+) /.exec(name) ?? [];
+  return batches ? { what: 'brineUse', n: Number(batches) } : null;
+}
+
 interface FirstWorking {
   readonly id: string;
   readonly result: WorkingValue;
@@ -50,9 +62,10 @@ function withoutWords({ cautions, working, ...sheet }: Data): Data {
   const coded = ((working ?? []) as readonly FirstWorking[]).flatMap((w) => {
     const code = codes[w.id];
     if (!code) return [];
-    const values = w.values.flatMap(({ name, value, unit }) =>
-      WHAT[name] ? [{ what: WHAT[name], value, unit }] : []
-    );
+    const values = w.values.flatMap(({ name, value, unit }) => {
+      const put = putIn(name);
+      return put ? [{ ...put, value, unit }] : [];
+    });
     const { value, unit } = w.result;
     return [{ id: w.id, result: { value, unit }, ...code, values, plusMinus: w.plusMinus }];
   });
