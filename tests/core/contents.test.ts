@@ -382,6 +382,14 @@ function everythingIsSomewhere(k: Kitchen): void {
   }
 }
 
+const FOUND: [number, number, number, number][] = [
+  [3, 0, 0, 559],
+  [0, 0, 0, 0],
+  [10, 0, 611, 1068],
+  [5, 0, 0, 560],
+  ...Array.from({ length: 7 }, (): [number, number, number, number] => [0, 0, 0, 0])
+];
+
 describe('ten thousand kitchens', () => {
   it('lose no milligram of anything, and no jar', () => {
     const done = new Map<string, number>();
@@ -399,7 +407,13 @@ describe('ten thousand kitchens', () => {
         }
         everythingIsSomewhere(k);
       }),
-      { numRuns: 10_000 }
+      {
+        numRuns: 10_000,
+        // The same ten thousand at every run; others by SEED=… npm run unit.
+        seed: Number(process.env.SEED ?? 20261129),
+        // Found once: a portion corrected to as much as before, from a jar that was measured meanwhile.
+        examples: [[FOUND]]
+      }
     );
     // Each of them really happened, and often.
     for (const { name } of DOINGS)

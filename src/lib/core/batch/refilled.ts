@@ -34,7 +34,9 @@ export function portionPutRight(
   const what = (p: Portion) => plus(p.what, gone(moved));
   const jars = state.fillings.map((f) => {
     const back = gained(moved, `jar:${f.id}`);
-    const own = f.equilibrium !== undefined && massOf(back) !== 0 && massOf(plus(f.holds, back)) > 0;
+    // As much as before, but of another salt level by now, is a change, too.
+    const changed = massOf(back) !== 0 || back.saltG !== 0;
+    const own = f.equilibrium !== undefined && changed && massOf(plus(f.holds, back)) > 0;
     return own ? { ...f, equilibrium: salinityIn(plus(f.holds, back)) } : f;
   });
   return {

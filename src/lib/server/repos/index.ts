@@ -213,7 +213,7 @@ export async function rebuildAll(trx: Knex, zone: string, tell: Progress = () =>
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 13;
+const SHAPE = 14;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(
