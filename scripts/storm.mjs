@@ -41,7 +41,7 @@ try {
     const { did, holds, found, ok } = await attack(ground).catch((error) => ({
       did: name,
       holds: 'an end',
-      found: `THE ATTACK BROKE OFF: ${error instanceof Error ? error.message : String(error)}`,
+      found: `THE ATTACK BROKE OFF: ${error instanceof Error ? `${error.message} ${error.cause ?? ''}` : String(error)}`,
       ok: false
     }));
     if (!ok) failed++;
