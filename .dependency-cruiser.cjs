@@ -74,6 +74,15 @@ module.exports = {
       { path: '^src/lib/words/' },
       { pathNot: '^src/lib/(core|words)/' }
     ),
+    {
+      ...floor(
+        'use-cases-hold-no-rule',
+        'what is read, allowed and made is decided in core; a use case loads, asks and appends',
+        { path: '^src/lib/server/usecases/' },
+        { path: '^src/lib/core/(reading|safety|style|vessel|correct)/' }
+      ),
+      to: { path: '^src/lib/core/(reading|safety|style|vessel|correct)/', dependencyTypesNot: ['type-only'] }
+    },
     floor(
       'words-by-their-door',
       'the sentences are entered by their index.ts only',

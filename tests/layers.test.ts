@@ -77,6 +77,11 @@ describe('lint fails when a floor imports upwards', () => {
       "import type { House } from '../server/usecases';\nexport type Bad = House;\n"
     ],
     [
+      'use-cases-hold-no-rule',
+      'lib/server/usecases/zz-bad.ts',
+      "import { readWeight } from '../../core/reading';\nexport const bad = readWeight;\n"
+    ],
+    [
       'words-by-their-door',
       'lib/ui/zz-bad.ts',
       "import { problem } from '$lib/words/problems';\nexport const bad = problem;\n"

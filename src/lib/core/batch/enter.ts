@@ -1,12 +1,12 @@
 import { wall, type Day } from '../calendar/index';
 import { massOf, plus, some, toSalinity, vegetables, type Part } from '../contents/index';
-import type { OwnedJar, Place } from '../kit/index';
-import type { Crop } from '../produce/index';
+import { cropsOf, type Household, type OwnedJar, type Place } from '../kit/index';
+import { crop, type Crop } from '../produce/index';
 import { as } from '../quantity/index';
-import { done, refuse, type Outcome } from '../refusal/index';
+import { done, refuse, strangeDay, type Outcome } from '../refusal/index';
 import { brineDensity } from '../salt/index';
-import { cutFor, factsOf, usualSaltFor, type Style } from '../style/index';
-import { byBulk, usableMl, usualHeadspace, type JarGeometry } from '../vessel/index';
+import { cutFor, factsOf, styleIn, usualSaltFor, type Style } from '../style/index';
+import { byBulk, jarGeometry, usableMl, usualHeadspace, type JarGeometry } from '../vessel/index';
 import { fillsPerMl, packsOf } from '../worksheet/index';
 import type { BatchEvent } from './batch';
 import { batchItem } from './facts';
@@ -57,6 +57,41 @@ export interface Standing {
   /** As it is known, a mass fraction; null: nobody knows. */
   readonly equilibrium: number | null;
   readonly note: string;
+}
+
+/** The same by its names, as a form says it. */
+export interface StandingSaid extends Pick<Standing, 'name' | 'since' | 'quarters' | 'note'> {
+  readonly styleId: string;
+  readonly cropId: string;
+  readonly jarId: string;
+  readonly placeId: string;
+  /** Left out or empty: since the first day. */
+  readonly placeSince?: string | undefined;
+  readonly saltPercent?: number | undefined;
+}
+
+/** Finds what is named in this household; refuses what it does not have, and days that cannot be. */
+export function standingOf(
+  house: Household,
+  said: StandingSaid,
+  { today, inUse }: { readonly today: Day; readonly inUse: (jarId: string) => number }
+): Outcome<Standing> {
+  const { name, since, quarters, note, saltPercent } = said;
+  const style = styleIn(said.styleId, house.styles);
+  const kind = crop(said.cropId, cropsOf(house));
+  const jar = house.jars.find((j) => j.id === said.jarId);
+  const shape = jar && jarGeometry(jar.geometryId);
+  const place = house.places.find((p) => p.id === said.placeId);
+  if (!style) return refuse('style-unknown', { field: 'styleId' });
+  if (!kind) return refuse('crop-unknown', { field: 'cropId' });
+  if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  const placeSince = said.placeSince ? said.placeSince : since;
+  const strange = strangeDay(since, today, 'since') ?? strangeDay(placeSince, today, 'placeSince');
+  if (strange) return strange;
+  const equilibrium = saltPercent === undefined ? null : saltPercent / 100;
+  const things = { style, crop: kind, jar, shape, inUse: inUse(jar.id), place };
+  return done({ name, ...things, since, placeSince, quarters, equilibrium, note });
 }
 
 /** Jars that stand already become a batch, with the jar numbers given; refuses the pantry and jars that are not free. */

@@ -16,3 +16,6 @@ export * from './correction';
 export * from './facts';
 export type { KeptSheet } from './first-words';
 export * from './remedy';
+export * from './add';
+export * from './poured';
+export * from './put-right';

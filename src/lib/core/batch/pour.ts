@@ -1,5 +1,6 @@
 import { solidsOf, type Contents } from '../contents/index';
 import { as } from '../quantity/index';
+import { bareMass, readWeight, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { brineDensity } from '../salt/index';
 import type { Batch, BatchEvent, Passing } from './batch';
@@ -10,6 +11,12 @@ import { takenFrom } from './moved';
 
 /** What a ferment weighs, g a ml: pieces under brine, or shreds in their juice. Common practice, no source. */
 const G_PER_ML = 1;
+
+/** A weight to pour as it is typed, g; nothing typed, null: all there is. */
+export function weightToPour(said: string, ways: Ways): Outcome<number | null> {
+  const read = said === '' ? done(null) : readWeight(said, 'weight', ways, bareMass(ways));
+  return read.ok ? done(read.value && read.value.g) : read;
+}
 
 /** One jar of a batch that holds something. */
 function jarOf(b: Batch, fillingId: string): Outcome<Filling> {

@@ -1,6 +1,8 @@
 export * from './kit';
 export { tempsDuring, type Place, type PlaceKind, type PlaceSaid, type TempFrom } from './places';
 export * from './crops';
+export * from './decide';
+export * from './jars';
 export * from './names';
 export * from './styles';
 export * from './history';

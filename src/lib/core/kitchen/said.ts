@@ -1,7 +1,26 @@
 import { bareMass, oneShare, readDose, readQuantity, readWeight, type Ways } from '../reading/index';
-import { done, refuse, type Outcome } from '../refusal/index';
+import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 import { SALINITIES } from '../safety/index';
 import { saltyIngredient, type Rinsed } from '../salt/index';
+import type { WorksheetItem } from '../worksheet/index';
+
+/** A thing to be reckoned with that lies on no bench: its weights as typed; the `i`-th. Refuses one without any. */
+export function readItem(
+  item: { cropId: string; picked: string; prepared: string; withTops: boolean },
+  i: number,
+  ways: Ways
+): Outcome<WorksheetItem> {
+  const weight = (said: string, field: FieldName) =>
+    said === '' ? done(null) : readWeight(said, field, ways);
+  const picked = weight(item.picked, 'weight');
+  if (!picked.ok) return picked;
+  const prepared = weight(item.prepared, 'prepared');
+  if (!prepared.ok) return prepared;
+  const pickedG = picked.value?.g ?? prepared.value?.g;
+  if (pickedG === undefined) return refuse('missing', { field: 'prepared' });
+  const { cropId, withTops } = item;
+  return done({ id: `i${i}`, cropId, pickedG, withTops, preparedG: prepared.value?.g ?? null });
+}
 
 /** Salty ingredients as typed, in g: a volume goes by the ingredient's density. Empty amounts are not in yet. */
 export function readExtras(

@@ -1,5 +1,5 @@
 import { type Outcome, refuse, done } from '../refusal/index';
-import { type Lot, type Aside, asideG } from './lot';
+import { type Lot, type Aside, type LotOnBench, asideG } from './lot';
 
 /** Whether so many grams may leave the Garden, or a bench. */
 export function mayTake(lot: Lot, g: number, bench: string | null): Outcome<number> {
@@ -33,4 +33,25 @@ export function mayCorrect(lot: Lot, g: number): Outcome<number> {
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g < gone - 0.5) return refuse('less-than-used', { field: 'weight', values: { saidG: g, goneG: gone } });
   return done(g);
+}
+
+/** What another hand did on a bench: a pick came, is to be weighed again, weighs something else (as typed), or went. */
+export type BenchChange =
+  | { readonly what: 'came' | 'unweighed'; readonly cropId: string }
+  | { readonly what: 'weighs'; readonly cropId: string; readonly said: string }
+  | { readonly what: 'went' };
+
+/** What was changed on a bench since a page showed it; `seen` is the weight of each pick as it was typed then. */
+export function changedSince(
+  seen: Readonly<Record<string, string>>,
+  onBench: readonly LotOnBench[]
+): BenchChange[] {
+  const news = onBench.flatMap(({ id, cropId, prepared }): BenchChange[] => {
+    const [was, said] = [seen[id], prepared?.said ?? ''];
+    if (was === undefined) return [{ what: 'came', cropId }];
+    if (was.trim() === said.trim()) return [];
+    return [said === '' ? { what: 'unweighed', cropId } : { what: 'weighs', cropId, said }];
+  });
+  const gone = Object.keys(seen).some((lotId) => !onBench.some((lot) => lot.id === lotId));
+  return gone ? [...news, { what: 'went' }] : news;
 }

@@ -1,3 +1,4 @@
 export * from './brines';
 export * from './goods';
 export * from './history';
+export * from './decide';

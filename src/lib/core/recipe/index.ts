@@ -1,5 +1,6 @@
 export * from './base';
 export * from './card';
+export * from './decide';
 export * from './recipe';
 export * from './scale';
 export * from './starting';

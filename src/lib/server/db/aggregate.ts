@@ -65,8 +65,7 @@ export class Aggregate<
 
   /** Whether there is any. */
   async any(trx: Knex, wanted: Omit<Wanted, 'most' | 'skip'>): Promise<boolean> {
-    const rows = await wantedLines(trx, this.kind.kind, { ...wanted, most: 1 }).select('line.stream');
-    return rows.length > 0;
+    return (await wantedLines(trx, this.kind.kind, { ...wanted, most: 1 }).select('line.stream')).length > 0;
   }
 
   /** How many there are of each topic, and when the last began. */
@@ -104,8 +103,9 @@ export class Aggregate<
 
   /** Appends events to a stream and brings `current` up to date; answers the new state. */
   async append(work: Work, id: string, events: readonly Event[]): Promise<State | undefined> {
-    work.touched?.add(this.kind.kind);
     const before = await this.load(work.trx, id);
+    if (events.length === 0) return before?.state;
+    work.touched?.add(this.kind.kind);
     const n = before?.n ?? (await readStream(work.trx, this.stream(id))).n;
     const written = events.map((e) => ({ ...e, version: versionNow(this.upcasts, e.type) }));
     const rows = await appendTo(work.trx, this.stream(id), n, work.command, work.at, written);

@@ -1,14 +1,11 @@
-import { enter, nextLidNumbers, type Batch, type BatchEvent } from '../../core/batch';
+import { enter, nextLidNumbers, standingOf, type Batch, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
-import { cropsOf, waysOf } from '../../core/kit';
+import { waysOf } from '../../core/kit';
 import { portionCorrected, portioned } from '../../core/larder';
-import { crop } from '../../core/produce';
 import type { Ways } from '../../core/reading';
-import { done, refuse, strangeDay, type Outcome } from '../../core/refusal';
-import { styleIn } from '../../core/style';
-import { jarGeometry } from '../../core/vessel';
+import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Answer } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { batches, household, numbered } from '../repos';
@@ -85,41 +82,15 @@ async function onBatch(
 
 /** What already stood there on the first day: jars on the counter since a date, or stock in the cold. */
 export const enterStanding = useCase('enter-standing', async (work, input) => {
-  const ours = await household(work.trx);
-  const kind = crop(input.cropId, cropsOf(ours));
-  const jar = ours.jars.find((j) => j.id === input.jarId);
-  const shape = jar && jarGeometry(jar.geometryId);
-  const place = ours.places.find((p) => p.id === input.placeId);
-  const s = styleIn(input.styleId, ours.styles);
-  if (!s) return refuse('style-unknown', { field: 'styleId' });
-  if (!kind) return refuse('crop-unknown', { field: 'cropId' });
-  if (!jar || !shape) return refuse('jar-kind-unknown', { field: 'jarId' });
-  if (!place) return refuse('place-unknown', { field: 'placeId' });
-  const placeSince = input.placeSince ? input.placeSince : input.since;
-  for (const [field, day] of [
-    ['since', input.since],
-    ['placeSince', placeSince]
-  ] as const) {
-    const strange = strangeDay(day, dayOfWall(work.wall), field);
-    if (strange) return strange;
-  }
   const lids = await numbered(work);
+  const standing = standingOf(await household(work.trx), input, {
+    today: dayOfWall(work.wall),
+    inUse: (jarId) => lids.filter((f) => f.emptiedAt === null && f.jarId === jarId).length
+  });
+  if (!standing.ok) return standing;
   const lidNumbers = nextLidNumbers(input.jars, lids, work.wall);
   const entered = enter(
-    {
-      name: input.name,
-      style: s,
-      crop: kind,
-      jar,
-      shape,
-      inUse: lids.filter((f) => f.emptiedAt === null && f.jarId === jar.id).length,
-      place,
-      since: input.since,
-      placeSince,
-      quarters: input.quarters,
-      equilibrium: input.saltPercent === undefined ? null : input.saltPercent / 100,
-      note: input.note
-    },
+    standing.value,
     lidNumbers.map((lidNumber, i) => ({ id: `${work.command}.j${i + 1}`, lidNumber }))
   );
   if (!entered.ok) return entered;

@@ -7,6 +7,7 @@ import {
   awayFrom,
   freeJars,
   inputOf,
+  readItem,
   usableBrines,
   type BenchSaid,
   type Kitchen,
@@ -15,8 +16,7 @@ import {
 import { FIRST_BENCH, learntPieces, learntTrims, lyingOn, type TaughtByPick } from '../../core/lot';
 import { heldByOthers, type Making } from '../../core/making';
 import { cropName, type OwnCrops } from '../../core/produce';
-import { readWeight, type Ways } from '../../core/reading';
-import { done, refuse, type FieldName, type Outcome } from '../../core/refusal';
+import { done, type Outcome } from '../../core/refusal';
 import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem } from '../../core/worksheet';
 import {
   benchDraftSchema,
@@ -142,28 +142,6 @@ export async function computeWorksheet(house: House, input: unknown): Promise<Re
   const ready = worksheetInput(items, parsed.data, kitchen);
   const made = ready.ok ? worksheet(ready.value) : ready;
   return made.ok ? made : { ok: false, refusals: [made.refusal] };
-}
-
-function readItem(
-  item: { cropId: string; picked: string; prepared: string; withTops: boolean },
-  i: number,
-  ways: Ways
-): Outcome<WorksheetItem> {
-  const weight = (said: string, field: FieldName) =>
-    said === '' ? done(null) : readWeight(said, field, ways);
-  const picked = weight(item.picked, 'weight');
-  if (!picked.ok) return picked;
-  const prepared = weight(item.prepared, 'prepared');
-  if (!prepared.ok) return prepared;
-  const pickedG = picked.value?.g ?? prepared.value?.g;
-  if (pickedG === undefined) return refuse('missing', { field: 'prepared' });
-  return done({
-    id: `i${i}`,
-    cropId: item.cropId,
-    pickedG,
-    withTops: item.withTops,
-    preparedG: prepared.value?.g ?? null
-  });
 }
 
 /** Keeps a change of the bench's unfinished choices; no record. Answers the whole draft as it is now. */

@@ -14,26 +14,24 @@ import {
   takePortion
 } from './batches';
 import { keepBrine, takeBrine } from './brines';
+import { addPick, startBatch } from './start-batch';
 import {
   breakJar,
+  countGoods,
   dropAway,
   dropCrop,
   dropStyle,
-  setCrop,
-  setStyle,
-  planAway,
-  setWeight,
-  shapeJar
-} from './kit';
-import { addPick, startBatch } from './start-batch';
-import {
-  countGoods,
   measureJar,
   ownJars,
+  planAway,
   resetLearning,
+  setCrop,
   setPlace,
+  setStyle,
   setTare,
   settle,
+  setWeight,
+  shapeJar,
   weighSpoon
 } from './household';
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';

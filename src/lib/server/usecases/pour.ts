@@ -1,9 +1,8 @@
-import { decant, nextLidNumbers, pourInto, type Batch } from '../../core/batch';
+import { decant, nextLidNumbers, pourInto, weightToPour, type Batch } from '../../core/batch';
 import { notCondemned } from '../../core/care';
 import { freeJars } from '../../core/kitchen';
 import { waysOf, type Household } from '../../core/kit';
 import { keepUntil } from '../../core/larder';
-import { bareMass, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { ownedSize } from '../../core/worksheet';
 import type { Work } from '../db/kinds';
@@ -21,7 +20,7 @@ export const decantJar = useCase('decant', async (work, input) => {
   if (!size) return refuse('jar-kind-unknown', { field: 'jarId' });
   if (size.free < 1)
     return refuse('jars-not-free', { field: 'jarId', values: { name: size.jar.name, free: size.free } });
-  const g = weightOf(input.weight, ours);
+  const g = weightToPour(input.weight, waysOf(ours));
   if (!g.ok) return g;
   const [lidNumber = 0] = nextLidNumbers(1, lids, work.wall);
   const { name: jarName, geometryId, lid } = size.jar;
@@ -40,7 +39,7 @@ export const pourTogether = useCase('pour-together', async (work, input) => {
   if (!from.ok) return from;
   const to = await sound(work, ours, { batchId: input.intoBatchId, fillingId: input.intoFillingId });
   if (!to.ok) return to;
-  const g = weightOf(input.weight, ours);
+  const g = weightToPour(input.weight, waysOf(ours));
   if (!g.ok) return g;
   const jar = from.value.fillings.find((f) => f.id === input.fillingId);
   const poured = pourInto(
@@ -66,12 +65,4 @@ async function sound(
   if (!found) return refuse('batch-unknown', { field: 'batchId' });
   const may = notCondemned(found.state, [fillingId], { places, now: work.wall });
   return may.ok ? done(found.state) : may;
-}
-
-/** A weight as typed; nothing typed: all there is. */
-function weightOf(said: string, ours: Household): Outcome<number | null> {
-  if (said === '') return done(null);
-  const ways = waysOf(ours);
-  const read = readWeight(said, 'weight', ways, bareMass(ways));
-  return read.ok ? done(read.value.g) : read;
 }

@@ -1,0 +1,53 @@
+import type { Day } from '../calendar/index';
+import type { LotEvent, LotOnBench } from '../lot/index';
+import type { BrineEvent } from '../pantry/index';
+import { readQuantity, type Ways } from '../reading/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import type { Worksheet } from '../worksheet/index';
+
+/** Brine really poured, ml; nothing typed means as planned, null that none is poured here. */
+export function brinePoured(said: string, w: Worksheet, ways: Ways): Outcome<number | null> {
+  const planned = w.brine?.inJarsMl ?? null;
+  if (said === '') return done(planned);
+  const field = 'brineUsed';
+  if (planned === null) return refuse('no-brine-here', { field });
+  const read = readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system });
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field } };
+  const ml = read.value.value;
+  return ml > 3 * planned + 1000
+    ? refuse('more-than-there-is', { field, values: { saidG: ml, thereG: planned } })
+    : done(ml);
+}
+
+/** Each pick on the bench gives its share of what was packed; what did not fit stays there, prepared. */
+export function packedOf(
+  onBench: readonly LotOnBench[],
+  w: Worksheet,
+  batchId: string
+): { readonly lotId: string; readonly event: LotEvent }[] {
+  const share = w.packedG / w.prepared.mean;
+  return onBench.flatMap(({ id, bench, benchG }) => {
+    const item = w.items.find((i) => i.id === id);
+    if (!item) return [];
+    const data = { bench, g: benchG * share, preparedG: item.prepared.mean * share, batchId };
+    return [{ lotId: id, event: { type: 'packed' as const, data } }];
+  });
+}
+
+/** Less than this is not worth keeping; ml. */
+const LEAST_KEPT_ML = 10;
+
+/** What is left of the brine that was mixed, to be kept; null where nothing is worth it. */
+export function restOfBrine(
+  w: Worksheet,
+  usedMl: number | null,
+  batch: { readonly id: string; readonly name: string },
+  today: Day
+): (BrineEvent & { type: 'kept' }) | null {
+  if (!w.brine) return null;
+  const ml = w.brine.mixMl - (usedMl ?? w.brine.inJarsMl);
+  if (ml < LEAST_KEPT_ML) return null;
+  const name = `Left from ${batch.name}`.slice(0, 80);
+  const { strength } = w.brine;
+  return { type: 'kept', data: { name, day: today, from: 'mixed', batchId: batch.id, strength, ml } };
+}

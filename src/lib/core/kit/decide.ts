@@ -1,0 +1,141 @@
+import { isDay, type Day } from '../calendar/index';
+import { bareMass, readWeight } from '../reading/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { ownDensity, saltKind, type OwnSpoon } from '../salt/index';
+import type { VesselWeight } from '../vessel/index';
+import { jarsCounted, type JarCounted } from './jars';
+import { waysOf, type Household, type HouseholdEvent, type HouseholdSettings } from './kit';
+import { identity, ofThatName } from './names';
+import type { PlaceSaid } from './places';
+import { isWater } from './water';
+
+/** What the first page asks and the settings change; what is left out stays. */
+export interface SettingsSaid extends Omit<HouseholdSettings, 'beds' | 'mild' | 'eaters'> {
+  /** Names of beds, with commas between. */
+  readonly beds?: string | undefined;
+  readonly mild?: 'yes' | 'no' | undefined;
+  readonly eaters: readonly string[];
+  /** Who eats here was asked: none ticked is none. */
+  readonly eatersAsked: boolean;
+  /** Nothing is answered: the table's way. */
+  readonly skip: boolean;
+  readonly jars: readonly JarCounted[];
+}
+
+/** The first page answered or skipped, and settings changed later. */
+export function settled(said: SettingsSaid): Outcome<HouseholdEvent[]> {
+  const { name, people, units, spoons, saltKindId, scaleStepG, waterId, mild, eaters } = said;
+  if (saltKindId && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
+  if (waterId && !isWater(waterId)) return refuse('not-a-choice', { field: 'waterId' });
+  const jars = jarsCounted(said.jars);
+  if (!jars.ok) return jars;
+  const given = {
+    ...{ people, units, spoons, saltKindId, scaleStepG, waterId },
+    // An empty name is no name.
+    name: name === '' ? undefined : name,
+    mild: mild === undefined ? undefined : mild === 'yes',
+    eaters: said.eatersAsked ? eaters : undefined,
+    beds: said.beds
+      ?.split(',')
+      .map((bed) => bed.trim())
+      .filter((bed) => bed !== '')
+  };
+  const data = said.skip
+    ? {}
+    : (Object.fromEntries(Object.entries(given).filter(([, v]) => v !== undefined)) as HouseholdSettings);
+  return done([{ type: 'settled', data }, ...jars.value]);
+}
+
+/** A new thing of the household takes its identity from the command. */
+interface Named {
+  readonly name: string;
+  readonly command: string;
+}
+
+/** A place, new or changed; refuses another kind as long as jars stand there (`holds` says whether of an id). */
+export function placeSaid(
+  house: Household,
+  said: Omit<PlaceSaid, 'id'> & Named & { readonly placeId?: string | undefined },
+  holds: (placeId: string) => boolean
+): Outcome<HouseholdEvent> {
+  const { name, kind, tempC, shelfLitres, always, command } = said;
+  const which = identity(house.places, { id: said.placeId, name, command });
+  if (!which.ok) return which;
+  const id = which.value;
+  const before = house.places.find((p) => p.id === id);
+  if (before && before.kind !== kind && holds(id))
+    return refuse('place-in-use', { field: 'kind', values: { place: before.name } });
+  const data = { id, name, kind, tempC, shelfLitres, ...(always ? { always } : {}) };
+  return done({ type: 'placeSet', data });
+}
+
+/** A bowl weighed empty; a name said again is that bowl, weighed again. */
+export function tareSaid(
+  house: Household,
+  said: Named & { readonly tareId?: string | undefined; readonly weight: string }
+): Outcome<HouseholdEvent & { type: 'tareSet' }> {
+  const { name, command } = said;
+  const ways = waysOf(house);
+  const read = readWeight(said.weight, 'weight', ways, bareMass(ways));
+  if (!read.ok) return read;
+  const id = said.tareId ?? ofThatName(house.tares, name)?.id;
+  const which = identity(house.tares, { id, name, command });
+  return which.ok ? done({ type: 'tareSet', data: { id: which.value, name, g: read.value.g } }) : which;
+}
+
+/** A weight with its own measures; a name said again is that weight, measured again. */
+export function weightSaid(
+  house: Household,
+  said: Named & VesselWeight & { readonly weightId?: string | undefined }
+): Outcome<HouseholdEvent> {
+  const { name, command, kind, displacesMl, heightMm, widthMm } = said;
+  const id = said.weightId ?? ofThatName(house.weights, name)?.id;
+  const which = identity(house.weights, { id, name, command });
+  return which.ok
+    ? done({ type: 'weightSet', data: { id: which.value, name, kind, displacesMl, heightMm, widthMm } })
+    : which;
+}
+
+/** A household's spoon weighs so many times the table's, else something else was weighed. Our judgement. */
+const SPOON = { from: 0.4, to: 2.5 };
+
+/** Level spoons of the household's own salt: they replace the table. Nothing typed: back to the table. */
+export function spoonWeighed(
+  house: Household,
+  said: Pick<OwnSpoon, 'saltKindId' | 'spoons' | 'unit'> & { readonly weight: string }
+): Outcome<HouseholdEvent> {
+  const { saltKindId, spoons, unit } = said;
+  const kind = saltKind(saltKindId);
+  if (!kind) return refuse('salt-unknown', { field: 'saltKindId' });
+  const read =
+    said.weight === '' ? done({ said: '', g: 0 }) : readWeight(said.weight, 'weight', waysOf(house), 'g');
+  if (!read.ok) return read;
+  const own = { saltKindId, spoons, unit, g: read.value.g, system: house.spoons };
+  const off = own.g > 0 ? ownDensity(own) / kind.gPerMl : 1;
+  if (off < SPOON.from || off > SPOON.to)
+    return refuse('spoon-strange', {
+      field: 'weight',
+      values: { said: said.weight, spoons, usual: Math.round((own.g / off) * 10) / 10 }
+    });
+  return done({ type: 'spoonWeighed', data: own });
+}
+
+/** Nobody is here from one day to another, both included. */
+export function awayPlanned(said: {
+  readonly from: Day;
+  readonly to: Day;
+  readonly command: string;
+}): Outcome<HouseholdEvent> {
+  const { from, to, command } = said;
+  if (!isDay(from)) return refuse('day-strange', { field: 'from' });
+  if (!isDay(to)) return refuse('day-strange', { field: 'to' });
+  if (to < from) return refuse('away-backwards', { field: 'to' });
+  return done({ type: 'awayPlanned', data: { id: command, from, to } });
+}
+
+/** Not away after all. */
+export function awayDropped(house: Household, id: string): Outcome<HouseholdEvent> {
+  return house.away.some((a) => a.id === id)
+    ? done({ type: 'awayDropped', data: { id } })
+    : refuse('away-unknown', { field: 'awayId' });
+}

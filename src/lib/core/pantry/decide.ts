@@ -1,0 +1,116 @@
+import { bareMass, MOST_G, readQuantity, type Ways } from '../reading/index';
+import type { Day } from '../calendar/index';
+import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
+import { saltKind } from '../salt/index';
+import { mayPour, type BrineEvent, type KeptBrine } from './brines';
+import type { Goods, GoodsKind, Pantry, PantryEvent } from './goods';
+
+/** Goods as they are counted: amounts as typed. */
+export interface GoodsSaid {
+  /** Which; left out or empty: new ones. */
+  readonly goodsId?: string | undefined;
+  readonly name: string;
+  readonly kind: GoodsKind;
+  readonly amount: string;
+  /** Under this it wants buying; empty: as before. */
+  readonly low: string;
+  readonly saltKindId?: string | undefined;
+  readonly command: string;
+}
+
+/** Dry goods counted or bought: what is there now. */
+export function goodsCounted(
+  pantry: Pantry,
+  said: GoodsSaid,
+  ways: Ways
+): Outcome<PantryEvent & { type: 'goodsCounted' }> {
+  const unit = said.kind === 'lid' ? 'pieces' : 'g';
+  const amount = readAmount(said.amount, 'amount', unit, ways);
+  if (!amount.ok) return amount;
+  const low = said.low === '' ? done(0) : readAmount(said.low, 'low', unit, ways);
+  if (!low.ok) return low;
+  if (said.saltKindId && !saltKind(said.saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
+  const before = pantry.find((g) => g.id === said.goodsId);
+  if (said.goodsId && !before) return refuse('goods-unknown', { field: 'goodsId' });
+  const data: Goods = {
+    id: before?.id ?? said.command,
+    name: said.name,
+    kind: said.kind,
+    unit,
+    amount: amount.value,
+    low: said.low === '' && before ? before.low : low.value,
+    saltKindId: said.saltKindId || (before?.saltKindId ?? null)
+  };
+  return done({ type: 'goodsCounted', data });
+}
+
+function readAmount(said: string, field: FieldName, unit: Goods['unit'], ways: Ways): Outcome<number> {
+  if (unit === 'pieces') {
+    const n = /^(\d{1,5})( ?(pieces|lids))?$/.exec(said)?.[1];
+    return n === undefined ? refuse('count-out-of-range', { field }) : done(Number(n));
+  }
+  if (/^0( ?g)?$/.test(said)) return done(0);
+  const read = readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system });
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field } };
+  return read.value.value > MOST_G
+    ? refuse('weight-absurd', { field, values: { said } })
+    : done(read.value.value);
+}
+
+/** Salt that a batch took off the shelf; none where that kind does not stand there or nothing was taken. */
+export function saltTaken(
+  pantry: Pantry,
+  saltKindId: string,
+  amount: number,
+  batchId: string
+): PantryEvent[] {
+  const goods = pantry.find((g) => g.saltKindId === saltKindId);
+  return goods && amount > 0 ? [{ type: 'goodsUsed', data: { id: goods.id, amount, batchId } }] : [];
+}
+
+/** Brine as it is kept: made ahead, or drained from a batch. */
+export interface BrineSaid {
+  readonly name: string;
+  readonly amount: string;
+  readonly strengthPercent: number;
+  /** Left out or empty: mixed fresh. */
+  readonly batchId?: string | undefined;
+}
+
+/** Brine kept, with its strength, its day and where it comes from. */
+export function brineKept(
+  said: BrineSaid,
+  today: Day,
+  ways: Ways
+): Outcome<BrineEvent & { readonly type: 'kept' }> {
+  const ml = readVolume(said.amount, ways);
+  if (!ml.ok) return ml;
+  const { name, batchId } = said;
+  const from = batchId ? ('batch' as const) : ('mixed' as const);
+  const strength = said.strengthPercent / 100;
+  return done({
+    type: 'kept',
+    data: { name, day: today, from, batchId: batchId || null, strength, ml: ml.value }
+  });
+}
+
+/** Kept brine taken for something else, or poured away; nothing typed: all of it. */
+export function brineTaken(
+  brine: KeptBrine,
+  amount: string,
+  ways: Ways
+): Outcome<BrineEvent & { readonly type: 'used' }> {
+  const read = amount === '' ? done(brine.ml) : readVolume(amount, ways);
+  const may = read.ok ? mayPour(brine, read.value) : read;
+  return may.ok ? done({ type: 'used', data: { ml: may.value, batchId: null } }) : may;
+}
+
+/** More than this nobody keeps; ml. */
+const MOST_ML = 200_000;
+
+function readVolume(said: string, ways: Ways): Outcome<number> {
+  const read = readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system });
+  if (!read.ok) return { ok: false, refusal: { ...read.refusal, field: 'amount' } };
+  const ml = read.value.value;
+  return ml > 0 && ml <= MOST_ML ? done(ml) : refuse('weight-not-positive', { field: 'amount' });
+}
