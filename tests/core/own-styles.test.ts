@@ -3,7 +3,16 @@ import { careTasks, counterWindow } from '$lib/core/care';
 import { keepUntil } from '$lib/core/larder';
 import { evolveHousehold, NEW_HOUSEHOLD, styleDropped, styleTyped, type StyleTyped } from '$lib/core/kit';
 import { usualTarget } from '$lib/core/batch';
-import { factsOf, proposeStyles, style, styleIn, stylesIn, STYLES, usualSaltFor } from '$lib/core/style';
+import {
+  factsOf,
+  proposeStyles,
+  style,
+  styleIn,
+  styleMade,
+  stylesIn,
+  STYLES,
+  usualSaltFor
+} from '$lib/core/style';
 import { batch, PLACES, sheet, START } from '../support/builders';
 import { near } from '../support/vectors';
 
@@ -14,14 +23,19 @@ const TYPED: StyleTyped = {
   daysFrom: null,
   daysTo: null,
   monthsFrom: null,
-  monthsTo: null
+  monthsTo: null,
+  cutLike: '',
+  cutName: '',
+  cutWeight: ''
 };
 const said = (over: Partial<StyleTyped>, house = NEW_HOUSEHOLD) => styleTyped(house, { ...TYPED, ...over });
-const after = (over: Partial<StyleTyped>, house = NEW_HOUSEHOLD) => {
+const event = (over: Partial<StyleTyped>, house = NEW_HOUSEHOLD) => {
   const r = said(over, house);
   if (!r.ok) throw new Error(r.refusal.code);
-  return evolveHousehold(house, r.value, 0);
+  return r.value;
 };
+const after = (over: Partial<StyleTyped>, house = NEW_HOUSEHOLD) =>
+  evolveHousehold(house, event(over, house), 0);
 const code = (r: ReturnType<typeof said>) => (r.ok ? '' : `${r.refusal.code} ${r.refusal.field}`);
 
 describe('a way of one’s own to make a style', () => {
@@ -62,6 +76,38 @@ describe('a way of one’s own to make a style', () => {
     near(w.ends.equilibrium, 0.028, 1e-9);
     expect(style('pieces_1')?.steps).toBe(table.steps);
     expect(styleIn('pieces_2', house.styles)).toBeUndefined();
+  });
+  it('has a cut of its own, which packs as the household says and is learnt apart', () => {
+    const matchsticks = { cutLike: 'spear', cutName: 'Matchsticks', cutWeight: '620 g' } as const;
+    const cut = after(matchsticks);
+    expect(cut.styles[0]?.cut).toEqual({ name: 'Matchsticks', like: 'spear', gPerLitre: 620 });
+    // A quart is 0.946353 l (NIST SP 811).
+    const us = after({ ...matchsticks, cutWeight: '1 lb' }, { ...NEW_HOUSEHOLD, units: 'US' });
+    near(us.styles[0]!.cut!.gPerLitre!, 453.59237 / 0.946353, 1e-3);
+    const kohlrabi = [{ id: 'a', cropId: 'kohlrabi', pickedG: 1400, withTops: false, preparedG: 900 }];
+    const made = (packings = {}) =>
+      sheet({ styleId: 'pieces_1', styles: cut.styles, fraction: 0.025, items: kohlrabi, packings })
+        .items[0]!;
+    expect(made()).toMatchObject({ cut: 'spear', packingFrom: 0 });
+    near(made().packing, 0.62 / made().crop.density, 1e-9);
+    const taught = { mean: 0.5, sd: 0.02, n: 3 };
+    expect(made({ 'kohlrabi.spear': taught }).packingFrom).toBe(0);
+    expect(made({ 'kohlrabi.pieces_1': taught })).toMatchObject({ packing: 0.5, packingFrom: 3 });
+    // What was made by it keeps its cut, whatever the household says later.
+    const facts = factsOf(styleIn('pieces_1', cut.styles)!);
+    expect(styleMade({ styleId: 'pieces_1', style: facts })?.ownCut?.name).toBe('Matchsticks');
+    expect(styleMade({ styleId: 'pieces', style: factsOf(table) })?.ownCut).toBeUndefined();
+    const back = evolveHousehold(cut, event({ styleId: 'pieces_1' }, cut), 0);
+    expect(styleIn('pieces_1', back.styles)?.ownCut).toBeUndefined();
+  });
+  it('refuses a cut that the style does not allow, without a name, or that fills no jar', () => {
+    const own = { cutLike: 'spear', cutName: 'Matchsticks' } as const;
+    expect(code(said({ ...own, cutLike: 'mash' }))).toBe('not-a-choice cutLike');
+    expect(code(said({ ...own, cutName: '' }))).toBe('missing cutName');
+    expect(code(said({ cutName: 'Matchsticks' }))).toBe('missing cutLike');
+    expect(code(said({ ...own, cutWeight: '20 g' }))).toBe('cut-weight-strange cutWeight');
+    expect(code(said({ ...own, cutWeight: '1.2 kg' }))).toBe('cut-weight-strange cutWeight');
+    expect(code(said({ ...own, cutWeight: '' }))).toBe('');
   });
   it('stays within what keeps the style safe', () => {
     const { salt, counterDays, coldMonths } = table;

@@ -21,6 +21,7 @@ const SQL = "'; DROP TABLE event; --";
 /** Numbers for which a program may say null as a form leaves a field empty. */
 const EMPTY_IS_NULL = new Set([
   'weightMl',
+  'swingC',
   'water',
   'sugar',
   'trim',
@@ -32,7 +33,7 @@ const EMPTY_IS_NULL = new Set([
 ]);
 const strange = [HUGE, SCRIPT, SQL, -1, null, {}, [], 'nothing-of-ours'];
 
-const FREE_TEXT = new Set(['name', 'note', 'bed', 'variety', 'reason', 'card', 'what']);
+const FREE_TEXT = new Set(['name', 'cutName', 'note', 'bed', 'variety', 'reason', 'card', 'what']);
 
 describe.each(Object.keys(USE_CASES) as CommandName[])('%s', (name) => {
   const refusedWithWords = async (input: Record<string, unknown>) => {

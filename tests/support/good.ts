@@ -127,11 +127,15 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   },
   'set-crop': { like: 'kohlrabi', name: 'Yacon', water: 88, piece: 'root', weight: '300 g' },
   'drop-crop': { cropId: 'carrot' },
-  'set-style': { like: 'pieces', name: 'Ours', salt: 2.5, daysFrom: 6, daysTo: 20 },
+  'set-style': {
+    ...{ like: 'pieces', name: 'Ours', salt: 2.5, daysFrom: 6, daysTo: 20 },
+    ...{ cutLike: 'spear', cutName: 'Matchsticks', cutWeight: '620 g' }
+  },
   'drop-style': { styleId: 'pieces_1' },
   settle: { people: 2 },
   'own-jars': { geometryId: 'clip-500', lid: 'loose', owned: 1 },
-  'set-place': { name: 'Shed', kind: 'counter', tempC: 15 },
+  'set-place': { name: 'Shed', kind: 'counter', tempC: 15, swingC: 2 },
+  'read-thermometer': { placeId: 'counter', tempC: 23.5 },
   'count-goods': { name: 'Dill seed', kind: 'spice', amount: '20 g' },
   'measure-jar': {
     jarId: 'clip-1000.clamped',

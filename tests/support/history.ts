@@ -242,6 +242,10 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     kind: ['counter', 'cold'][d(2)],
     tempC: 5 + d(20)
   }),
+  'read-thermometer': ({ ours }, d) => ({
+    placeId: ours.places[d(ours.places.length)]!.id,
+    tempC: 4 + d(22)
+  }),
   'set-tare': (_, d) => ({ name: `Bowl ${d(3)}`, weight: `${300 + d(200)} g` }),
   'weigh-spoon': (_, d) => ({ saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: `${50 + d(15)} g` }),
   'reset-learning': () => ({ what: 'trim:carrot' }),

@@ -161,7 +161,10 @@ export const setStyleSchema = z.object({
   daysFrom: perhaps(0, 400),
   daysTo: perhaps(0, 400),
   monthsFrom: perhaps(0, 60),
-  monthsTo: perhaps(0, 60)
+  monthsTo: perhaps(0, 60),
+  cutLike: z.union([z.enum(CUTS), z.literal('')], no('not-a-choice')).default(''),
+  cutName: maybeText,
+  cutWeight: z.string().trim().max(60, no('too-long')).default('')
 });
 export const dropStyleSchema = z.object({ commandId, styleId: id });
 export const dropCropSchema = z.object({ commandId, cropId: id });
@@ -172,7 +175,7 @@ export const resetLearningSchema = z.object({
   what: z
     .string()
     .regex(
-      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z]+|brine)$/,
+      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z-]+(_\d+)?|brine)$/,
       no('not-a-choice')
     )
 });
@@ -183,12 +186,21 @@ export const setPlaceSchema = z.object({
   name: shortText,
   kind: z.enum(['counter', 'cold', 'pantry'], no('not-a-choice')),
   tempC: number(-5, 45, 'temp-out-of-range'),
+  /** So much warmer in the afternoon than over the day. */
+  swingC: z.preprocess((v) => (v === '' || v === undefined ? 0 : v), number(0, 12, 'swing-out-of-range')),
   /** What was said of its warmth before was a mistake: it was always as it is said now. */
   always: ticked,
   shelfLitres: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
     number(1, 5000, 'count-out-of-range').nullable()
   )
+});
+
+/** What a thermometer says at a place. */
+export const readThermometerSchema = z.object({
+  commandId,
+  placeId: id,
+  tempC: number(-5, 45, 'temp-out-of-range')
 });
 
 export const countGoodsSchema = z.object({

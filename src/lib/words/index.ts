@@ -1,4 +1,5 @@
 export * from './cautions';
+export * from './cuts';
 export * from './eaters';
 export * from './kitchen';
 export * from './problems';

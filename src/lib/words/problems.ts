@@ -112,6 +112,10 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     `That lies outside what keeps ${v.style} safe.`,
     `Say ${v.from} to ${v.to} ${SPAN[String(v.of)] ?? '%'}, or leave it empty for the style’s own.`
   ],
+  'cut-weight-strange': (v) => [
+    'No cut fills a jar so little, or so much.',
+    `Say what a jar of that size takes of the prepared vegetables, ${v.from} to ${v.to}, or leave it empty for the usual.`
+  ],
   'figure-out-of-range': [
     'That figure does not fit a crop.',
     'Water is 30 to 99 %, sugar up to 40 %, prepared out of picked 5 to 100 %, keeping 1 to 400 days.'
@@ -136,6 +140,10 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'place-in-use': (v) => [`Jars stand at ${v.place}, so its kind cannot change.`, 'Move them first.'],
   'people-out-of-range': ['How many eat with you?', 'Give 1 to 50.'],
   'step-out-of-range': ['A kitchen scale does not step like that.', 'Give 0.1, 1, 2 or 5 g.'],
+  'swing-out-of-range': [
+    'No kitchen swings so far within a day.',
+    'Say by how much the afternoon is warmer than the day as a whole: 0 to 12 °C (22 °F).'
+  ],
   'temp-out-of-range': [
     'That is no temperature for a room.',
     'Give between -5 and 45 °C (23 and 113 °F), such as 21 °C.'

@@ -94,8 +94,14 @@ function sourceWords(s: WorkingSource): string {
     case 'trim':
       return `trim yield of ${s.of.toLowerCase()} from ${s.n > 0 ? yours(s.n) : TRIM_TABLE}`;
     case 'packing':
-      return `packing of ${s.of.toLowerCase()} ${s.value.toFixed(2)}: ${s.n > 0 ? `from ${yours(s.n)}` : 'table, common practice'}`;
+      return packingWords(s);
   }
+}
+
+function packingWords({ of, value, n, ownCut }: WorkingSource & { from: 'packing' }): string {
+  const cut = ownCut ? ` in ${ownCut.name.toLowerCase()}` : '';
+  const table = ownCut?.gPerLitre == null ? 'table, common practice' : 'as you said of your cut';
+  return `packing of ${of.toLowerCase()}${cut} ${value.toFixed(2)}: ${n > 0 ? `from ${yours(n)}` : table}`;
 }
 
 export const workingWords = ({ id, formula, sources }: Working): WorkingWords => ({

@@ -4,7 +4,7 @@ import type { LotEvent, LotOnBench } from '../lot/index';
 import { crop } from '../produce/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { saltKind } from '../salt/index';
-import { style } from '../style/index';
+import { styleMade } from '../style/index';
 import { drawnG, secondPick } from '../worksheet/index';
 import type { Batch, BatchEvent } from './batch';
 import { standingFillings } from './decide';
@@ -35,7 +35,7 @@ export function pickAdded(
   const jars = standingFillings(b, [fillingId]);
   if (!jars.ok) return jars;
   const jar = jars.value[0]!;
-  const s = style(b.styleId);
+  const s = styleMade(b);
   const salt = saltKind(b.saltKindId ?? house.saltKindId);
   if (!s || !salt) return refuse('style-unknown', { field: 'batchId' });
   const own = cropsOf(house);

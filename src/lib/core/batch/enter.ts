@@ -27,7 +27,7 @@ const SOLIDS_REACH = 0.92;
  */
 export function standingFill(roomMl: number, crop: Crop, s: Style, salinity: number): StandingFill {
   const cut = cutFor(s, crop);
-  const { fraction } = packsOf(crop, cut, s.salting);
+  const { fraction } = packsOf(s, crop, s.salting);
   const vegG = roomMl * fillsPerMl(crop, cut, fraction);
   if (byBulk(cut, fraction)) return { vegG, brineG: 0 };
   const brineMl = Math.max(0, roomMl - vegG / crop.density);

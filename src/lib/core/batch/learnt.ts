@@ -8,8 +8,8 @@ import {
   type Learned,
   type Measured
 } from '../learn/index';
-import { cutFor, style as styleOf } from '../style/index';
-import { packing, packingKey } from '../vessel/index';
+import { cutFor, styleMade } from '../style/index';
+import { packsInStyle } from '../vessel/index';
 import type { Batch } from './batch';
 
 /** Jars packed at least so full say how tight a cut packs. */
@@ -99,7 +99,7 @@ export function taughtByBatch(b: Batch): TaughtByBatch[] {
 
 /** Nothing for jars that were not filled, and for shreds and mash, which leave no gaps. */
 function filledOf(b: Batch): Filled | null {
-  const s = styleOf(b.styleId);
+  const s = styleMade(b);
   const room = b.fillings.reduce((a, f) => a + f.usableMl, 0);
   const full = b.fillings.reduce((a, f) => a + f.vegRoomMl, 0) / room >= FULL;
   const packed = 1 - (b.brineUsedMl ?? 0) / room;
@@ -107,7 +107,7 @@ function filledOf(b: Batch): Filled | null {
   const things = b.items.flatMap((i) => {
     const cut = cutFor(s, { ...i, id: i.cropId });
     return cut !== 'shred' && cut !== 'mash'
-      ? [{ key: packingKey(i.cropId, cut), table: packing(i.cropId, cut), fleshMl: i.preparedG / i.density }]
+      ? [{ ...packsInStyle(s, { id: i.cropId, density: i.density }, cut), fleshMl: i.preparedG / i.density }]
       : [];
   });
   if (things.length < b.items.length) return null;

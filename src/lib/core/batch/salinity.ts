@@ -3,7 +3,7 @@ import type { JarNow, Phase, Remedy, Trouble } from '../correct/index';
 import { phaseG, solidsOf } from '../contents/index';
 import { as } from '../quantity/index';
 import { eveningOut } from '../worksheet/index';
-import { cutFor, style as styleOf, usualSaltFor } from '../style/index';
+import { cutFor, styleMade, usualSaltFor } from '../style/index';
 import type { Batch, BatchInHand } from './batch';
 import type { Filling } from './facts';
 import type { Correction } from './correction';
@@ -39,7 +39,7 @@ const SOUR_DAYS = 5;
 
 /** Hours until the thickest piece of a jar has evened out. */
 export function evenHoursOf(b: BatchInHand, now: WallMinute): number {
-  const s = styleOf(b.styleId);
+  const s = styleMade(b);
   const cuts = s ? b.items.map((i) => ({ cropId: i.cropId, cut: cutFor(s, { ...i, id: i.cropId }) })) : [];
   const soured = now - b.startedAt > SOUR_DAYS * 1440;
   return eveningOut(cuts, s?.salting ?? 'dry', soured).hours;
@@ -48,10 +48,10 @@ export function evenHoursOf(b: BatchInHand, now: WallMinute): number {
 /** Where a batch should end: what it aimed at, for want of that its style's usual salt. */
 export function usualTarget(b: BatchInHand): number {
   if (b.aim !== null && b.aim > 0) return b.aim;
-  const s = styleOf(b.styleId);
+  const s = styleMade(b);
   return s
     ? usualSaltFor(
-        { ...s, ...b.style },
+        s,
         b.items.map((i) => i.cropId)
       )
     : 0.022;

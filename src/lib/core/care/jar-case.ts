@@ -1,7 +1,7 @@
 import type { BatchInHand, Filling } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
-import { style as styleOf } from '../style/index';
+import { styleMade } from '../style/index';
 import { paceFactor, spells, whenDaysPassed } from './pace';
 import type { JarCase } from './slots';
 
@@ -24,10 +24,8 @@ export function jarCase(
   places: readonly Place[],
   now: WallMinute
 ): JarCase | undefined {
-  const table = styleOf(b.styleId);
-  if (!table) return undefined;
-  // As it was when the batch began.
-  const style = { ...table, ...b.style };
+  const style = styleMade(b);
+  if (!style) return undefined;
   const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
   const jarSpells = spells(counter, (id) => findPlace(places, id));
   const tempC = jarSpells[jarSpells.length - 1]?.tempC ?? 21;

@@ -58,15 +58,30 @@ export function placeSaid(
   said: Omit<PlaceSaid, 'id'> & Named & { readonly placeId?: string | undefined },
   holds: (placeId: string) => boolean
 ): Outcome<HouseholdEvent> {
-  const { name, kind, tempC, shelfLitres, always, command } = said;
+  const { name, kind, tempC, shelfLitres, swingC, always, command } = said;
   const which = identity(house.places, { id: said.placeId, name, command });
   if (!which.ok) return which;
   const id = which.value;
   const before = house.places.find((p) => p.id === id);
   if (before && before.kind !== kind && holds(id))
     return refuse('place-in-use', { field: 'kind', values: { place: before.name } });
-  const data = { id, name, kind, tempC, shelfLitres, ...(always ? { always } : {}) };
+  const data = {
+    ...{ id, name, kind, tempC, shelfLitres },
+    ...(swingC ? { swingC } : {}),
+    ...(always ? { always } : {})
+  };
   return done({ type: 'placeSet', data });
+}
+
+/** What a thermometer says at a place, when it is read. */
+export function thermometerRead(
+  house: Household,
+  said: { readonly placeId: string; readonly tempC: number }
+): Outcome<HouseholdEvent & { type: 'placeRead' }> {
+  const { placeId: id, tempC } = said;
+  return house.places.some((p) => p.id === id)
+    ? done({ type: 'placeRead', data: { id, tempC } })
+    : refuse('place-unknown', { field: 'placeId' });
 }
 
 /** A bowl weighed empty; a name said again is that bowl, weighed again. */

@@ -1,5 +1,13 @@
 export * from './kit';
-export { tempsDuring, type Place, type PlaceKind, type PlaceSaid, type TempFrom } from './places';
+export {
+  offTheDay,
+  readLately,
+  tempsDuring,
+  type Place,
+  type PlaceKind,
+  type PlaceSaid,
+  type TempFrom
+} from './places';
 export * from './crops';
 export * from './decide';
 export * from './jars';

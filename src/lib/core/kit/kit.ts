@@ -5,7 +5,7 @@ import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { OwnStyles, StyleSaid } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
-import { placeSet, type Place, type PlaceSaid } from './places';
+import { placeRead, placeSet, type Place, type PlaceSaid } from './places';
 
 /** What the household owns and how it likes to be spoken to; built up from its events. */
 export interface OwnedJar {
@@ -77,6 +77,7 @@ export type HouseholdEvent =
   | { readonly type: 'settled'; readonly data: HouseholdSettings }
   | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
   | { readonly type: 'placeSet'; readonly data: PlaceSaid }
+  | { readonly type: 'placeRead'; readonly data: { readonly id: string; readonly tempC: number } }
   | { readonly type: 'tareSet'; readonly data: Tare }
   | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
@@ -154,6 +155,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
           )
         )
       };
+    case 'placeRead': {
+      const { id, tempC } = event.data;
+      return { ...state, places: state.places.map((p) => (p.id === id ? placeRead(p, { at, tempC }) : p)) };
+    }
     case 'tareSet':
       return { ...state, tares: withOne(state.tares, event.data) };
     case 'spoonWeighed': {

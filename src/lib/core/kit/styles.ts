@@ -1,6 +1,18 @@
-import { style, styleIn, styleLike, STYLES, type Range, type Style, type StyleSaid } from '../style/index';
+import {
+  style,
+  styleIn,
+  styleLike,
+  STYLES,
+  type OwnCut,
+  type Range,
+  type Style,
+  type StyleSaid
+} from '../style/index';
+import { UNITS, writeMass } from '../quantity/index';
+import { bareMass, readWeight } from '../reading/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
-import type { Household, HouseholdEvent } from './kit';
+import type { Cut } from '../produce/index';
+import { waysOf, type Household, type HouseholdEvent } from './kit';
 import { ofThatName } from './names';
 
 /** An own way of making a style as it is typed: percent, days and months, null where nothing was typed. */
@@ -15,7 +27,18 @@ export interface StyleTyped {
   readonly daysTo: number | null;
   readonly monthsFrom: number | null;
   readonly monthsTo: number | null;
+  /** Its own cut: what it is like (empty: as the style cuts), what it is called, and what a litre or quart of jar takes of it. */
+  readonly cutLike: Cut | '';
+  readonly cutName: string;
+  readonly cutWeight: string;
 }
+
+/** Flesh fills at least and at most so much of a jar's room. Our judgement. */
+const FILLS = { from: 0.2, to: 0.98 };
+
+/** What is the larger measure of a jar in this household, ml. */
+export const jarMeasureMl = ({ units }: Pick<Household, 'units'>): number =>
+  units === 'US' ? UNITS.usQuart.factor : 1000;
 
 /** Days on the counter may be so many times the style's own, shorter and longer. Common practice, no source. */
 const DAYS = { from: 0.5, to: 2 };
@@ -47,10 +70,38 @@ export function styleTyped(
   const months = rangeOf(said.monthsFrom, said.monthsTo, table.coldMonths);
   if (months && (months.to > table.coldMonths.to || months.from > months.to))
     return outside('monthsFrom', 0, table.coldMonths.to, 'months', table);
+  const cut = cutTyped(house, said, table);
+  if (!cut.ok) return cut;
   const data: StyleSaid = {
-    ...{ id, name: said.name, usualSalt: salt, counterDays: days, coldMonths: months, retired: false }
+    ...{ id, name: said.name, usualSalt: salt, counterDays: days, coldMonths: months, retired: false },
+    ...(cut.value ? { cut: cut.value } : {})
   };
   return done({ type: 'styleSaid', data });
+}
+
+/** A cut of its own, like one that the style allows; null where none is said. */
+function cutTyped(house: Household, said: StyleTyped, table: Style): Outcome<OwnCut | null> {
+  if (said.cutLike === '')
+    return said.cutName === '' && said.cutWeight === ''
+      ? done(null)
+      : refuse('missing', { field: 'cutLike' });
+  if (!table.cuts.includes(said.cutLike)) return refuse('not-a-choice', { field: 'cutLike' });
+  if (said.cutName === '') return refuse('missing', { field: 'cutName' });
+  const ways = waysOf(house);
+  const read =
+    said.cutWeight === '' ? done(null) : readWeight(said.cutWeight, 'cutWeight', ways, bareMass(ways));
+  if (!read.ok) return read;
+  const gPerLitre = read.value && (read.value.g / jarMeasureMl(house)) * 1000;
+  // Vegetables weigh about as much as water: what a litre takes of them says how full it gets.
+  if (gPerLitre !== null && (gPerLitre < FILLS.from * 1000 || gPerLitre > FILLS.to * 1000))
+    return refuse('cut-weight-strange', {
+      field: 'cutWeight',
+      values: {
+        from: writeMass(FILLS.from * jarMeasureMl(house), house.units),
+        to: writeMass(FILLS.to * jarMeasureMl(house), house.units)
+      }
+    });
+  return done({ name: said.cutName, like: said.cutLike, gPerLitre });
 }
 
 /** No longer offered. */

@@ -10,6 +10,7 @@ export function style(id: string): Style | undefined {
 
 /** The cut a crop gets in a style. Example: a pointed cabbage in pieces is a `'chunk'`, in leaf kimchi a `'leaf'`. */
 export function cutFor(s: Style, c: Pick<Crop, 'id' | 'pack'>): Cut {
+  if (s.ownCut) return s.ownCut.like;
   return s.cropCut?.[likeOf(c.id)] ?? (s.cuts.includes(c.pack) ? c.pack : (s.cuts[0] ?? c.pack));
 }
 

@@ -49,6 +49,14 @@ export interface HeavySalting {
   readonly leaves: Range;
 }
 
+/** A cut of the household's own, by the one that it is like. */
+export interface OwnCut {
+  readonly name: string;
+  readonly like: Cut;
+  /** Prepared vegetables that a litre of jar takes, g; null: as many as of the cut that it is like. */
+  readonly gPerLitre: number | null;
+}
+
 export interface Style {
   readonly id: string;
   readonly name: string;
@@ -63,6 +71,8 @@ export interface Style {
   readonly cuts: readonly Cut[];
   /** Another cut for these crops. */
   readonly cropCut?: Readonly<Record<string, Cut>>;
+  /** The household's own cut in its way of making it. */
+  readonly ownCut?: OwnCut;
   /** Equilibrium salinity, mass fraction. */
   readonly salt: Range;
   readonly usualSalt: number;

@@ -1,5 +1,6 @@
 export * from './types';
 export * from './answers';
+export * from './working-types';
 export * from './worksheet';
 export * from './evening';
 export { fillsPerMl, packsOf } from './prepare';

@@ -3,7 +3,7 @@ import type { Learned } from '../learn/index';
 import { together, type Spread } from '../quantity/index';
 import { brought, rinsedLeaf, type Brought, type RinsedLeaf } from '../salt/index';
 import { cutFor, type Salting, type Style } from '../style/index';
-import { byBulk, LOOSE_SHREDS, packing, packingKey, SHRED_BULK } from '../vessel/index';
+import { byBulk, LOOSE_SHREDS, packsInStyle, SHRED_BULK } from '../vessel/index';
 import type { WorksheetInput, WorksheetItem } from './types';
 import type { PreparedItem } from './answers';
 
@@ -65,13 +65,14 @@ function prepare(item: WorksheetItem, c: Crop, s: Style, input: Prepared): Prepa
   const weighed = item.preparedG !== null;
   const own = input.trims?.[trimKey(c.id, item.withTops)];
   const cut = cutFor(s, c);
-  const packs = packsOf(c, cut, input.salting ?? s.salting, input.packings);
+  const packs = packsOf(s, c, input.salting ?? s.salting, input.packings);
   return {
     id: item.id,
     cropId: c.id,
     name: c.name,
     crop: c,
     cut,
+    ...(s.ownCut ? { ownCut: s.ownCut } : {}),
     pickedG: item.pickedG,
     prepared:
       item.preparedG === null
@@ -91,18 +92,20 @@ export interface Packs {
 }
 
 /**
- * How tight a crop packs: as the household's batches taught, else as the table says; shreds by their salting, pressed
+ * How tight a crop packs in a style: as the household's batches taught, else as the table says; shreds by their salting, pressed
  * in their own juice (1, by bulk weight) or loose under brine.
  */
 export function packsOf(
+  s: Style,
   c: Crop,
-  cut: Cut,
   salting: Salting,
   learnt: Readonly<Record<string, Learned>> = {}
 ): Packs {
+  const cut = cutFor(s, c);
   if (cut === 'shred') return { fraction: salting === 'brine' ? LOOSE_SHREDS : 1, from: 0 };
-  const own = learnt[packingKey(c.id, cut)];
-  return { fraction: own?.mean ?? packing(c.id, cut), from: own?.n ?? 0 };
+  const { key, table } = packsInStyle(s, c, cut);
+  const own = learnt[key];
+  return { fraction: own?.mean ?? table, from: own?.n ?? 0 };
 }
 
 /** Grams of prepared vegetables that one ml of jar room takes: bulk weight for pressed shreds, else density × packing. */

@@ -1,7 +1,7 @@
 import { crop, preparedFrom, trimKey, type Cut } from '../produce/index';
 import type { Spread } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { cutFor, style as styleOf } from '../style/index';
+import { cutFor, styleIn } from '../style/index';
 import { ownedSizes } from './jars';
 import { fillsPerMl, packsOf } from './prepare';
 import type { WorksheetInput, WorksheetJar } from './types';
@@ -25,16 +25,16 @@ export function toPick(
   withTops: boolean,
   jars: readonly WorksheetJar[],
   counts: Readonly<Record<string, number>>,
-  learnt: Partial<Pick<WorksheetInput, 'trims' | 'packings'>> & Pick<WorksheetInput, 'crops'>
+  learnt: Partial<Pick<WorksheetInput, 'trims' | 'packings' | 'styles'>> & Pick<WorksheetInput, 'crops'>
 ): Outcome<ToPick> {
-  const s = styleOf(styleId);
+  const s = styleIn(styleId, learnt.styles ?? []);
   const c = crop(cropId, learnt.crops);
   if (!s) return refuse('style-unknown', { field: 'styleId' });
   if (!c) return refuse('crop-unknown', { field: 'cropId' });
   const roomMl = ownedSizes(jars).reduce((a, j) => a + j.usableMl * (counts[j.id] ?? 0), 0);
   if (roomMl <= 0) return refuse('no-jar-named', { field: 'counts' });
   const cut = cutFor(s, c);
-  const packs = packsOf(c, cut, s.salting, learnt.packings);
+  const packs = packsOf(s, c, s.salting, learnt.packings);
   const preparedG = roomMl * fillsPerMl(c, cut, packs.fraction);
   const one = learnt.trims?.[trimKey(c.id, withTops)] ?? preparedFrom(1, c, withTops);
   return done({

@@ -44,7 +44,7 @@ export function secondPick(
   if (!(vegG > 0)) return refuse('bench-empty', { field: 'items' });
   if (!(into.equilibrium > 0)) return refuse('salt-not-known', { field: 'fillingId' });
   const roomMl = rows.reduce(
-    (a, r) => a + r.preparedG / fillsPerMl(r.c, r.cut, packsOf(r.c, r.cut, s.salting, packings).fraction),
+    (a, r) => a + r.preparedG / fillsPerMl(r.c, r.cut, packsOf(s, r.c, s.salting, packings).fraction),
     0
   );
   const freeMl = into.usableMl - into.vegRoomMl;

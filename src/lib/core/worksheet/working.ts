@@ -5,17 +5,8 @@ import { byBulk } from '../vessel/index';
 import { brinePlusMinus } from './brined';
 import type { GoingIn } from './prepare';
 import type { WorksheetInput } from './types';
-import type {
-  BrineToMix,
-  JarCard,
-  RinseAnswer,
-  SaltAnswer,
-  SaltEnds,
-  ShredsAnswer,
-  Working,
-  WorkingSource,
-  WorkingValue
-} from './answers';
+import type { BrineToMix, JarCard, RinseAnswer, SaltAnswer, SaltEnds, ShredsAnswer } from './answers';
+import type { Working, WorkingSource, WorkingValue } from './working-types';
 
 const v = (
   what: WorkingValue['what'],
@@ -155,5 +146,8 @@ const packingSources = (items: Facts['going']['items']): WorkingSource[] =>
   items.map((i) =>
     byBulk(i.cut, i.packing)
       ? { from: 'bulk' }
-      : { from: 'packing', of: i.name, value: i.packing, n: i.packingFrom }
+      : {
+          ...{ from: 'packing', of: i.name, value: i.packing, n: i.packingFrom },
+          ...(i.ownCut ? { ownCut: i.ownCut } : {})
+        }
   );

@@ -35,6 +35,7 @@ export const SHAPE: readonly RefusalCode[] = [
   'brine-strength-strange',
   'ph-out-of-range',
   'mark-out-of-range',
+  'swing-out-of-range',
   'temp-out-of-range',
   'step-out-of-range',
   'people-out-of-range',

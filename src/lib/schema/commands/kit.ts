@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { writeMass } from '../../core/quantity';
+import { writeMass, writeTemperature } from '../../core/quantity';
 import {
   breakJarSchema,
   countGoodsSchema,
@@ -12,6 +12,7 @@ import {
   resetLearningSchema,
   setCropSchema,
   setStyleSchema,
+  readThermometerSchema,
   setPlaceSchema,
   setTareSchema,
   settleSchema,
@@ -72,6 +73,12 @@ export const KIT = {
     ['name-taken', 'place-unknown', 'place-in-use'],
     (a) => `${a.name} noted`
   ),
+  'read-thermometer': command(
+    readThermometerSchema,
+    named.extend({ tempC: z.number() }),
+    ['place-unknown'],
+    (a, u) => `${a.name}: ${writeTemperature(a.tempC, u)} noted`
+  ),
   'set-tare': command(
     setTareSchema,
     named.extend({ g: z.number() }),
@@ -94,7 +101,7 @@ export const KIT = {
   'set-style': command(
     setStyleSchema,
     named.extend({ styleId: z.string() }),
-    ['style-unknown', 'name-taken', 'outside-style'],
+    [...AMOUNT, 'style-unknown', 'name-taken', 'outside-style', 'cut-weight-strange'],
     (a) => `${a.name} noted`
   ),
   'drop-style': command(dropStyleSchema, named, ['style-unknown'], (a) => `${a.name}: no longer offered`),

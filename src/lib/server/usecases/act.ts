@@ -56,7 +56,14 @@ class RolledBack extends Error {
 }
 
 /** What was done with a jar counts from when it was done, however late it is said. */
-const DATED: ReadonlySet<CommandName> = new Set(['care', 'taste', 'ph', 'see-sign', 'portion'] as const);
+const DATED: ReadonlySet<CommandName> = new Set([
+  'care',
+  'taste',
+  'ph',
+  'see-sign',
+  'portion',
+  'read-thermometer'
+] as const);
 
 /** A device's clock may run ahead by so much; minutes. */
 const AHEAD = 10;

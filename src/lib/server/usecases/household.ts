@@ -69,6 +69,18 @@ export const setPlace = useCase('set-place', async (work, input) => {
   );
 });
 
+/** A thermometer read where jars stand: the day counts as warm as it says. */
+export const readThermometer = useCase('read-thermometer', async (work, input) =>
+  inHouse(
+    work,
+    (ours) => decide.thermometerRead(ours, input),
+    ({ data }, now) => ({
+      name: now.places.find((p) => p.id === data.id)?.name ?? '',
+      tempC: data.tempC
+    })
+  )
+);
+
 /** A bowl weighed empty, to be subtracted ever after. */
 export const setTare = useCase('set-tare', async (work, input) =>
   inHouse(

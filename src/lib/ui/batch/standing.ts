@@ -1,9 +1,9 @@
 import type { BatchInHand, Filling } from '$lib/core/batch';
-import { cutFor, style } from '$lib/core/style';
+import { cutFor, style, styleMade } from '$lib/core/style';
 
 /** What a jar's picture needs of its batch. */
 export function jarItems(b: BatchInHand) {
-  const s = style(b.styleId);
+  const s = styleMade(b);
   const all = b.items.reduce((a, i) => a + i.preparedG, 0) || 1;
   return b.items.map((i) => ({
     cropId: i.cropId,

@@ -4,7 +4,7 @@
   import { salinityOf, standing, type Batch } from '$lib/core/batch';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
-  import { style } from '$lib/core/style';
+  import { styleMade } from '$lib/core/style';
   import { secondPick } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -18,7 +18,7 @@
   );
   const rooms = $derived(
     young.flatMap((b) => {
-      const s = style(b.styleId);
+      const s = styleMade(b);
       const kind = saltKind(b.saltKindId ?? house.household.saltKindId);
       if (!s || !kind || b.equilibrium === null || items.length === 0) return [];
       return standing(b).flatMap((f) => {

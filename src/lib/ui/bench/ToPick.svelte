@@ -37,7 +37,13 @@
   // svelte-ignore state_referenced_locally
   let style = $state(styleId);
   let counts = $state<Record<string, number>>({});
-  const answer = $derived(toPick(style, cropId, false, jars, counts, { ...learnt, crops: house.crops }));
+  const answer = $derived(
+    toPick(style, cropId, false, jars, counts, {
+      ...learnt,
+      crops: house.crops,
+      styles: house.household.styles
+    })
+  );
   const waiting = $derived(
     picks.filter((p) => p.cropId === cropId && p.gardenG > 0).reduce((a, p) => a + p.gardenG, 0)
   );

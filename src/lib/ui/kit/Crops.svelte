@@ -5,6 +5,7 @@
   import { bareMass, PIECE_NAMES } from '$lib/core/reading';
   import type { FieldOf } from '$lib/schema/commands';
   import type { Problem } from '$lib/words';
+  import { CUT_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -141,8 +142,8 @@
           name="cut"
           value={said?.pack ?? ''}
           items={[
-            { value: '', name: `${shipped.pack}, as in the table` },
-            ...CUTS.map((c) => ({ value: c, name: c }))
+            { value: '', name: `${CUT_WORDS[shipped.pack]}, as in the table` },
+            ...CUTS.map((c) => ({ value: c, name: CUT_WORDS[c] }))
           ]}
           problem={problemAt('cut')}
         />

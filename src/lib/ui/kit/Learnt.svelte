@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { Learned } from '$lib/core/learn';
-  import { meanPiece } from '$lib/core/produce';
+  import { meanPiece, type Cut } from '$lib/core/produce';
   import { plusMinus, writePercent } from '$lib/core/quantity';
-  import { packing } from '$lib/core/vessel';
+  import { packsInStyle } from '$lib/core/vessel';
+  import { CUT_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
 
@@ -54,12 +55,17 @@
   );
   const packings = $derived(
     Object.entries(learnt.packings).map(([key, l]): Row => {
-      const [cropId = '', cut = 'chunk'] = key.split('.');
+      const [cropId = '', cutOrWay = 'chunk'] = key.split('.');
+      // An own cut is learnt by the way of making that it belongs to.
+      const way = house.household.styles.find((s) => s.id === cutOrWay);
+      const cut = way?.cut?.like ?? (cutOrWay as Cut);
+      const c = house.crop(cropId);
+      const made = { id: cutOrWay, ...(way?.cut ? { ownCut: way.cut } : {}) };
       return {
         what: `packing:${key}`,
-        name: `${house.cropName(cropId)}, ${cut}`,
+        name: `${house.cropName(cropId)}, ${way?.cut?.name.toLowerCase() ?? CUT_WORDS[cut]}`,
         says: `${percent(l.mean)} ± ${percent(plusMinus(l))}`,
-        table: percent(packing(cropId, cut as Parameters<typeof packing>[1])),
+        table: c && cut !== 'shred' ? percent(packsInStyle(made, c, cut).table) : '',
         n: l.n,
         of: 'batch'
       };

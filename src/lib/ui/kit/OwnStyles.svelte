@@ -1,23 +1,37 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
+  import { jarMeasureMl } from '$lib/core/kit';
+  import type { Cut } from '$lib/core/produce';
   import { plain, writePercent } from '$lib/core/quantity';
-  import { style, styleLike, STYLES, type Range, type Style, type StyleSaid } from '$lib/core/style';
+  import {
+    style,
+    styleLike,
+    STYLES,
+    type OwnCut,
+    type Range,
+    type Style,
+    type StyleSaid
+  } from '$lib/core/style';
   import type { FieldOf } from '$lib/schema/commands';
+  import { CUT_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
 
-  /** The household's own ways of making a style: its salt and its days, within what keeps the style safe. */
+  /** The household's own ways of making a style: its salt, its days and its cut, within what keeps the style safe. */
   const house = useHouse();
   let editing = $state<StyleSaid | 'new' | null>(null);
   let like = $state('');
+  let cut = $state<Cut | ''>('');
+  const jarful = (gPerLitre: number) => house.mass((gPerLitre * jarMeasureMl(house.household)) / 1000);
   const own = $derived(house.household.styles.filter((s) => !s.retired));
   const table = $derived(style(like));
 
   function edit(said: StyleSaid | 'new'): void {
     editing = said;
     like = said === 'new' ? '' : styleLike(said.id);
+    cut = said === 'new' ? '' : (said.cut?.like ?? '');
   }
   /** As it was typed: what is saved unchanged must not change. */
   const number = (x: number | undefined) => (x === undefined ? '' : String(Math.round(x * 1e4) / 1e4));
@@ -35,12 +49,19 @@
     ['monthsTo', 'Cold, at the longest, months', number(said?.coldMonths?.to), String(of.coldMonths.to)]
   ];
   const range = (of: Range) => `${plain(of.from, 1)}–${plain(of.to, 1)}`;
+  const cutSays = ({ name, like: of, gPerLitre }: OwnCut) =>
+    `cut into ${name}, like ${CUT_WORDS[of]}${
+      gPerLitre === null
+        ? ''
+        : `, ${jarful(gPerLitre)} in a ${house.household.units === 'US' ? 'quart' : 'litre'}`
+    }`;
   const says = (s: StyleSaid) =>
     [
       style(s.id)?.name.toLowerCase(),
       ...(s.usualSalt === null ? [] : [`${writePercent(s.usualSalt)} salt`]),
       ...(s.counterDays === null ? [] : [`${range(s.counterDays)} days on the counter`]),
-      ...(s.coldMonths === null ? [] : [`${range(s.coldMonths)} months in the cold`])
+      ...(s.coldMonths === null ? [] : [`${range(s.coldMonths)} months in the cold`]),
+      ...(s.cut ? [cutSays(s.cut)] : [])
     ].join('; ');
 </script>
 
@@ -72,7 +93,7 @@
         />{/if}
       {#if table}
         <p class="text-sm text-quiet sm:col-span-2">
-          Steps, cuts and the day by which pH must have fallen stay as the style has them.
+          Steps and the day by which pH must have fallen stay as the style has them.
         </p>
         {#each figures(said, table) as [name, label, value, of] (name)}
           <TextField
@@ -86,6 +107,38 @@
             class={name === 'salt' ? 'sm:col-span-2' : ''}
           />
         {/each}
+        {#if table.cuts.length > 1}
+          <ChoiceField
+            label="A cut of your own, like"
+            id="y-cut"
+            name="cutLike"
+            bind:value={cut}
+            problem={problemAt('cutLike')}
+            items={[
+              { value: '', name: 'no: as the style cuts' },
+              ...table.cuts.map((c) => ({ value: c, name: CUT_WORDS[c] }))
+            ]}
+          />
+          {#if cut !== ''}
+            <TextField
+              label="What you call it"
+              id="y-cutName"
+              name="cutName"
+              problem={problemAt('cutName')}
+              value={said?.cut?.name ?? ''}
+              placeholder="Matchsticks"
+            />
+            <TextField
+              label="{house.household.units === 'US' ? 'A quart' : 'One litre'} of jar takes, prepared"
+              id="y-cutWeight"
+              name="cutWeight"
+              problem={problemAt('cutWeight')}
+              value={said?.cut?.gPerLitre == null ? '' : jarful(said.cut.gPerLitre)}
+              placeholder="empty: as {CUT_WORDS[cut]} pack"
+              class="sm:col-span-2"
+            />
+          {/if}
+        {/if}
       {/if}
       <div class="flex gap-3 sm:col-span-2">
         <Button type="submit" outline disabled={busy}>Save</Button><button

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import type { Place } from '$lib/core/kit';
+  import { readLately, type Place } from '$lib/core/kit';
   import { readQuantity, readTemperature } from '$lib/core/reading';
   import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -14,18 +14,31 @@
     { value: 'cold', name: `cold: fridge, ${house.temp(4)} or under; a cellar still sours and gasses` },
     { value: 'pantry', name: 'a shelf for dry goods' }
   ]);
+  /** So far from what is said, °C, it is worth saying anew. */
+  const FAR_C = 2;
   let editing = $state<Place | 'new' | null>(null);
   const us = $derived(house.household.units === 'US');
   // As typed, in the household's own degrees and measures; the house is told °C and litres.
   let temp = $state('');
   let shelf = $state('');
+  let swing = $state('');
   const edit = (place: Place | 'new' | null) => {
     editing = place;
     const of = place === 'new' ? null : place;
     temp = of ? house.temp(of.tempC).replace(/\s.*/, '') : '';
+    swing = of?.swingC ? house.degrees(of.swingC).replace(/\s.*/, '') : '';
     shelf = of?.shelfLitres ? house.volume(of.shelfLitres * 1000) : '';
   };
   const tempRead = $derived(readTemperature(temp, house.household.units));
+  /** A difference of degrees, told in °C; what is no number goes as it is typed, to be refused by name. */
+  const swingC = $derived.by(() => {
+    const said = Number(swing.replace(',', '.'));
+    return swing.trim() === '' || Number.isNaN(said) ? swing : said / (us ? 1.8 : 1);
+  });
+  // One reading at a time: which place, and what it says.
+  let reading = $state('');
+  let says = $state('');
+  const saysRead = $derived(readTemperature(says, house.household.units));
   const shelfRead = $derived(
     readQuantity(shelf, { kind: 'volume', unit: us ? 'quart' : 'l', system: house.household.spoons })
   );
@@ -68,6 +81,17 @@
         oninput={(said) => (shelf = said)}
         problem={problemAt('shelfLitres') ?? shelfProblem}
       />
+      <TextField
+        label="Afternoons are warmer than the whole day by, {us ? '°F' : '°C'}"
+        id="p-swing"
+        inputmode="decimal"
+        value={swing}
+        placeholder="0: even all day"
+        oninput={(said) => (swing = said)}
+        problem={problemAt('swingC')}
+        class="sm:col-span-2"
+      />
+      <input type="hidden" name="swingC" value={swingC} />
       {#if place && tempRead.ok && Math.abs(tempRead.value - place.tempC) > 0.05}
         <fieldset class="sm:col-span-2">
           <legend class="text-sm font-medium"
@@ -99,6 +123,43 @@
   </ActionForm>
 {/snippet}
 
+{#snippet lately(place: Place)}
+  {@const read = readLately(place, house.now)}
+  {#if read}<p class="text-sm text-quiet">
+      {read.n === 1 ? 'Read once' : `Read ${read.n} times`} this week: {house.temp(read.tempC)} over the day
+      {#if Math.abs(read.tempC - place.tempC) >= FAR_C}<span class="heed mt-1 block"
+          >That is {house.degrees(Math.abs(read.tempC - place.tempC))} from what is said of it. The days that were
+          read count as read; if it stays so, change what is said.</span
+        >{/if}
+    </p>{/if}
+{/snippet}
+
+{#snippet thermometer(place: Place)}
+  <ActionForm
+    command="read-thermometer"
+    values={{ placeId: place.id }}
+    ondone={() => {
+      reading = '';
+      says = '';
+    }}
+    class="flex flex-wrap items-end gap-3 py-2"
+    label="A reading"
+  >
+    {#snippet children({ busy, problemAt })}
+      <TextField
+        label="It reads now, {us ? '°F' : '°C'}"
+        id="p-reads"
+        inputmode="decimal"
+        value={says}
+        oninput={(said) => (says = said)}
+        problem={problemAt('tempC') ?? (says === '' || saysRead.ok ? undefined : problem(saysRead.refusal))}
+      />
+      <input type="hidden" name="tempC" value={saysRead.ok ? saysRead.value : says} />
+      <Button type="submit" outline disabled={busy}>Note it</Button>
+    {/snippet}
+  </ActionForm>
+{/snippet}
+
 <section id="places">
   <h2 class="border-b-2 border-ink pb-1">Places</h2>
   <ul>
@@ -112,17 +173,23 @@
               <p class="text-sm text-quiet">
                 {KINDS.find((k) => k.value === place.kind)?.name}{place.shelfLitres
                   ? `, ${house.volume(place.shelfLitres * 1000)} of shelf`
-                  : ''}
+                  : ''}{place.swingC ? `, ${house.degrees(place.swingC)} warmer in the afternoon` : ''}
               </p>
+              {@render lately(place)}
             </div>
-            <p class="flex items-center gap-4">
-              <b class="big whitespace-nowrap">{house.temp(place.tempC)}</b><button
-                class="act"
-                onclick={() => edit(place)}
-                aria-label="Change {place.name}">change</button
+            <p class="flex flex-wrap items-center justify-end gap-x-4">
+              <b class="big whitespace-nowrap">{house.temp(place.tempC)}</b
+              >{#if place.kind !== 'pantry'}<button
+                  class="act whitespace-nowrap"
+                  onclick={() => (reading = reading === place.id ? '' : place.id)}
+                  aria-expanded={reading === place.id}
+                  aria-label="Note a reading: {place.name}">it reads …</button
+                >{/if}<button class="act" onclick={() => edit(place)} aria-label="Change {place.name}"
+                >change</button
               >
             </p>
           </div>
+          {#if reading === place.id}{@render thermometer(place)}{/if}
         {/if}
       </li>
     {/each}

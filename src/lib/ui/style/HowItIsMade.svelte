@@ -44,6 +44,7 @@
   {#each stepsFor(style, salting) as step (step.id)}
     <li class="py-1.5">
       {step.does}
+      {#if step.id === 'cut' && style.ownCut}<b>Into {style.ownCut.name.toLowerCase()}.</b>{/if}
       {#each partsAt(step.id) as p (p.where)}<b class="block">{partWords(p)}</b>{/each}
       {#if step.rest}Rest {restWords(step.rest)}, until {step.rest.until}{step.rest.turnEveryMinutes
           ? `; turn every ${step.rest.turnEveryMinutes} minutes`
