@@ -83,9 +83,15 @@ export async function freePort() {
   });
 }
 
+/**
+ * The heap grows by half of what is used, not to four times of it: it runs on small machines beside other things. Ten years'
+ * pages then take 150 MB instead of 219, as fast.
+ */
+const LEAN = ['--heap-growing-percent=50', '--max-semi-space-size=8'];
+
 /** Starts server.mjs and waits until it answers; the child carries on. */
 export async function startServer(env, stdio = 'inherit') {
-  const child = spawn(process.execPath, ['server.mjs'], {
+  const child = spawn(process.execPath, [...LEAN, 'server.mjs'], {
     cwd: ROOT,
     stdio: ['ignore', stdio, 'inherit'],
     env: { ...process.env, ...env }

@@ -1,5 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
+import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
 import { wall } from '../core/calendar';
 import type { Config } from './config';
@@ -23,11 +24,8 @@ const TELLS_EVERY_MS = 1000;
 /** The demo opens on this Saturday morning. */
 export const DEMO_OPENS = wall('2026-09-12', 8, 10);
 
-/** Opens what the process owns: database, clock; the demo's season on its first start. */
-export async function openHouse(
-  config: Config
-): Promise<{ house: House & { keys: Keys }; log: Logger; close: () => Promise<void> }> {
-  const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
+/** The database, its file locked, written to and in shape; says what it had to do. */
+async function openSound(config: Config, log: Logger): Promise<{ db: Knex; unlock: () => void }> {
   const made = newDatabaseSays(config.database);
   mkdirSync(dirname(config.database), { recursive: true });
   checkWritable(config.database);
@@ -51,6 +49,15 @@ export async function openHouse(
         ? 'The lists derived from the log were not whole: derived anew, nothing is lost.'
         : 'The lists are derived anew from the log for this Crockle.'
     );
+  return { db, unlock };
+}
+
+/** Opens what the process owns: database, clock; the demo's season on its first start. */
+export async function openHouse(
+  config: Config
+): Promise<{ house: House & { keys: Keys }; log: Logger; close: () => Promise<void> }> {
+  const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
+  const { db, unlock } = await openSound(config, log);
   const opens = instantOf(DEMO_OPENS, config.zone);
   if (config.demo) {
     const fresh = (await db('event').count({ n: '*' }))[0]?.n === 0;
@@ -72,14 +79,8 @@ export async function openHouse(
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
   return {
     house: {
-      db,
-      file: config.database,
-      clock,
-      zone: config.zone,
+      ...{ db, file: config.database, clock, zone: config.zone, backups, keys, news },
       scale: openScale(config.scale),
-      backups,
-      keys,
-      news,
       seen: new Seen(() => `${news.beat} ${wallOf(clock.now(), config.zone)}`)
     },
     log,

@@ -94,6 +94,15 @@ export function standingOf(
   return done({ name, ...things, since, placeSince, quarters, equilibrium, note });
 }
 
+/** What nobody has written down of a jar that stands already. */
+const NOT_KNOWN = {
+  saltKindId: null,
+  brinePlannedMl: null,
+  brineUsedMl: null,
+  brineSaid: false,
+  saltG: null
+} as const;
+
 /** Jars that stand already become a batch, with the jar numbers given; refuses the pantry and jars that are not free. */
 export function enter(
   said: Standing,
@@ -117,28 +126,25 @@ export function enter(
       items: [batchItem(null, crop, fill.vegG * lids.length)],
       equilibrium: said.equilibrium,
       equilibriumSd: 0,
-      saltKindId: null,
-      brinePlannedMl: null,
-      brineUsedMl: null,
-      brineSaid: false,
-      saltG: null,
+      ...NOT_KNOWN,
       note: said.note,
       placeId: place.id,
       since: wall(said.since, 12),
       placeSince: wall(said.placeSince, 12),
-      fillings: lids.map(({ id, lidNumber }) => ({
-        id,
-        lidNumber,
-        jarId: jar.id,
-        jarName: jar.name,
-        geometryId: jar.geometryId,
-        lid: jar.lid,
-        headspaceMm: usualHeadspace(shape),
-        usableMl: room,
-        vegRoomMl: room * SOLIDS_REACH,
+      fillings: lids.map((lid) => ({
+        ...lid,
+        ...ofJar(jar, shape),
         parts,
         startG: (fullG * said.quarters) / 4
       }))
     }
   });
+}
+
+/** A jar filled to its line, whoever filled it. */
+function ofJar(jar: OwnedJar, shape: JarGeometry) {
+  const room = usableMl(shape);
+  const { id: jarId, name: jarName, geometryId, lid } = jar;
+  const headspaceMm = usualHeadspace(shape);
+  return { jarId, jarName, geometryId, lid, headspaceMm, usableMl: room, vegRoomMl: room * SOLIDS_REACH };
 }

@@ -33,15 +33,10 @@ export function evolveBatch(
 /** What an event says, besides what it moves. */
 function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Posting[]): Batch {
   switch (event.type) {
-    case 'started':
-    case 'entered':
-      return state;
-    case 'drained':
-      return withFillings(state, [event.data.fillingId], (f) => ({
-        ...f,
-        ...fuller(f, moved),
-        equilibrium: event.data.salinity
-      }));
+    case 'drained': {
+      const { fillingId, salinity: equilibrium } = event.data;
+      return withFillings(state, [fillingId], (f) => ({ ...f, ...fuller(f, moved), equilibrium }));
+    }
     case 'passedOn':
       return passedOn(state, event.data);
     case 'added':
@@ -54,11 +49,8 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return withFillings(state, fillingIds, (f) => ({ ...f, stays: [...f.stays, stay] }));
     }
     case 'portioned': {
-      const what = gone(moved);
-      return {
-        ...state,
-        portions: [...state.portions, { ...said, ...event.data, what, corrected: false }]
-      };
+      const portion = { ...said, ...event.data, what: gone(moved), corrected: false };
+      return { ...state, portions: [...state.portions, portion] };
     }
     case 'portionCorrected':
       return portionPutRight(state, event.data, moved);
@@ -72,6 +64,9 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       const holdsOf = [...new Set([...state.holdsOf, event.data.other.batchId])];
       return { ...receivedIn(state, event.data), holdsOf };
     }
+    case 'started':
+    case 'entered':
+      return state;
     default:
       return judged(state, event, said);
   }
@@ -113,48 +108,30 @@ function judged(
 }
 
 function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'entered' }>, said: Said): Batch {
-  const { placeId, fillings, ...rest } = event.data;
+  const { placeId, fillings, name, styleId, style, items, note } = event.data;
+  const { equilibrium, equilibriumSd, saltKindId, saltG, brinePlannedMl, brineUsedMl, brineSaid } =
+    event.data;
   const entered = event.type === 'entered' ? event.data : null;
   const startedAt = entered?.since ?? said.at;
   const from = entered?.placeSince ?? said.at;
+  const { aim, rinses, knowing, recipe } =
+    event.type === 'started' ? event.data : { aim: null, rinses: [], knowing: [], recipe: null };
   return {
-    id,
-    name: rest.name,
-    styleId: rest.styleId,
-    style: rest.style,
-    items: rest.items,
-    equilibrium: rest.equilibrium,
-    equilibriumSd: rest.equilibriumSd,
-    saltKindId: rest.saltKindId,
-    brinePlannedMl: rest.brinePlannedMl,
-    brineUsedMl: rest.brineUsedMl,
-    brineSaid: rest.brineSaid,
-    saltG: rest.saltG,
-    note: rest.note,
-    aim: event.type === 'started' ? event.data.aim : null,
-    rinses: event.type === 'started' ? event.data.rinses : [],
-    knowing: event.type === 'started' ? event.data.knowing : [],
-    signs: [],
-    startedAt,
+    ...{ id, name, styleId, style, items, note, startedAt },
+    ...{ equilibrium, equilibriumSd, saltKindId, saltG, brinePlannedMl, brineUsedMl, brineSaid },
+    ...{ aim, rinses, knowing, recipe },
+    ...NOTHING_SAID,
     fillings: fillings.map(({ parts, startG, ...f }) => {
       const full = plus(...parts.map((p) => p.what));
+      const stays = [{ placeId, from }];
       // What comes into it is posted.
-      return {
-        ...f,
-        full,
-        holds: NOTHING,
-        startG: startG ?? massOf(full),
-        stays: [{ placeId, from }],
-        emptiedAt: null
-      };
-    }),
-    care: [],
-    tastes: [],
-    readings: [],
-    portions: [],
-    corrections: [],
-    sourings: [],
-    recipe: event.type === 'started' ? event.data.recipe : null,
-    holdsOf: []
+      return { ...f, full, holds: NOTHING, startG: startG ?? massOf(full), stays, emptiedAt: null };
+    })
   };
 }
+
+/** What is said of a batch only once it stands. */
+const NOTHING_SAID = {
+  ...{ signs: [], care: [], tastes: [], readings: [] },
+  ...{ portions: [], corrections: [], sourings: [], holdsOf: [] }
+};

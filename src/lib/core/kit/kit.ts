@@ -139,22 +139,11 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
     case 'settled':
       return { ...state, ...event.data, settled: true };
     case 'jarsOwned':
-      return {
-        ...state,
-        jars: withOne(state.jars, event.data)
-      };
-    case 'placeSet':
-      return {
-        ...state,
-        places: withOne(
-          state.places,
-          placeSet(
-            state.places.find((p) => p.id === event.data.id),
-            event.data,
-            at
-          )
-        )
-      };
+      return { ...state, jars: withOne(state.jars, event.data) };
+    case 'placeSet': {
+      const before = state.places.find((p) => p.id === event.data.id);
+      return { ...state, places: withOne(state.places, placeSet(before, event.data, at)) };
+    }
     case 'placeRead': {
       const { id, tempC } = event.data;
       return { ...state, places: state.places.map((p) => (p.id === id ? placeRead(p, { at, tempC }) : p)) };

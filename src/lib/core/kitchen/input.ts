@@ -93,7 +93,7 @@ export interface Read {
 
 /** The one way from a kitchen and what is chosen in it to the worksheet: page, worker and house alike. */
 export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitchen: Kitchen): Read {
-  const { household, learnt } = kitchen;
+  const { household } = kitchen;
   const ways = waysOf(household);
   const unread: Refusal[] = [];
   const readable = <T>(read: Outcome<T>, otherwise: T): T => {
@@ -110,34 +110,15 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
     null
   );
   const netG = readable(readFilled(said.filled, ways), []);
+  const { styles, scaleStepG, spoons, ownSpoons } = household;
+  const { trims, packings, brineUse } = kitchen.learnt;
+  const { styleId, way, saltKindId, counts, choice, opens } = said;
   const input: WorksheetInput = {
-    crops: ways.crops,
-    styles: household.styles,
-    styleId: said.styleId,
-    way: said.way,
-    fraction: said.way === 'byTaste' ? BY_TASTE.fraction : said.fraction,
-    saltKindId: said.saltKindId,
-    counts: said.counts,
-    choice: said.choice,
-    opens: said.opens,
-    items,
-    jars: kitchen.jars,
+    ...{ crops: ways.crops, styles, scaleStepG, spoons, ownSpoons, trims, packings, brineUse },
+    ...{ styleId, way, saltKindId, counts, choice, opens, items, extras },
+    ...{ jars: kitchen.jars, away: kitchen.away, brine: brineOf(said, kitchen) },
+    fraction: way === 'byTaste' ? BY_TASTE.fraction : said.fraction,
     place: { name: place?.name ?? '', tempC: place?.tempC ?? USUAL_C },
-    scaleStepG: household.scaleStepG,
-    spoons: household.spoons,
-    ownSpoons: household.ownSpoons,
-    trims: learnt.trims,
-    packings: learnt.packings,
-    brineUse: learnt.brineUse,
-    extras,
-    away: kitchen.away,
-    brine: {
-      mix: said.mix,
-      hot: said.hot,
-      stock: kitchen.brines
-        .filter((b) => said.brineIds.includes(b.id))
-        .map((b) => ({ id: b.id, name: b.name, ml: b.ml, strength: as.trueStrength(b.strength) }))
-    },
     ...(heavy === null ? {} : { heavyFraction: heavy }),
     ...(said.topUp ? { topUp: said.topUp === 'yes' } : {}),
     ...(netG.some((g) => g !== null) ? { netG } : {}),
@@ -146,6 +127,18 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
   };
   return { input, unread };
 }
+
+/** How the brine is mixed, and which saved brine goes into it. */
+const brineOf = (
+  { mix, hot, brineIds }: BenchSaid,
+  { brines }: Kitchen
+): NonNullable<WorksheetInput['brine']> => ({
+  mix,
+  hot,
+  stock: brines
+    .filter((b) => brineIds.includes(b.id))
+    .map(({ id, name, ml, strength }) => ({ id, name, ml, strength: as.trueStrength(strength) }))
+});
 
 /** Where no place is known yet, °C. */
 const USUAL_C = 21;

@@ -111,20 +111,7 @@ export type LotEvent =
 
 /** The lot after one more event; `undefined` before it was picked. */
 export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): Lot | undefined {
-  if (event.type === 'picked')
-    return {
-      id,
-      ...event.data,
-      gardenG: event.data.weighed.g,
-      benchG: 0,
-      benches: {},
-      packedG: 0,
-      endedG: {},
-      aside: NOTHING_ASIDE,
-      ready: event.data.ready ?? false,
-      corrected: false,
-      trimmed: null
-    };
+  if (event.type === 'picked') return picked(id, event.data);
   if (!state) return undefined;
   switch (event.type) {
     case 'corrected':
@@ -158,6 +145,14 @@ export function evolveLot(id: string, state: Lot | undefined, event: LotEvent): 
       return packed(state, event.data);
   }
 }
+
+/** A pick as it comes from the garden. */
+const picked = (id: string, data: (LotEvent & { type: 'picked' })['data']): Lot => ({
+  id,
+  ...data,
+  ...{ gardenG: data.weighed.g, benchG: 0, benches: {}, packedG: 0, endedG: {}, aside: NOTHING_ASIDE },
+  ...{ ready: data.ready ?? false, corrected: false, trimmed: null }
+});
 
 /** The pick with so much of it on one bench; a bench with nothing of it is not named. */
 function lying(state: Lot, bench: string, there: OnBench): Lot {

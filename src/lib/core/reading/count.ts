@@ -6,13 +6,12 @@ import {
   type Count,
   type Crop,
   type OwnCrops,
-  likeOf,
-  type Piece
+  likeOf
 } from '../produce/index';
 import type { Learned } from '../learn/index';
 import type { Spread } from '../quantity/index';
 import { done, refuse, type Outcome, type RefusalCode } from '../refusal/index';
-import { NINE_IN_TEN } from './amount';
+import { NINE_IN_TEN } from './parts';
 import { isMark, isWord, skipAbout, skipOrSo, wordOf, type At } from './at';
 import { cropAt, singular, tokensOf } from './names';
 import { textOf } from './quantity';
@@ -80,16 +79,35 @@ export function readCount(text: string, c: Crop, own: OwnCrops): Outcome<CountRe
     refuse(code, { field: 'weight', values: { said, piece: c.piece, crop: c.name.toLowerCase(), ...more } });
   const n = numberAt(all, 0);
   if (!n) return bad();
-  let at = n.end;
+  const { piece, crop: named, group, more, loose: soSo, end } = countedAt(all, n.end, c);
+  if (end < all.length)
+    return bad('not-understood', { rest: textOf(all.slice(end)), examples: `3 ${c.piece}s, 1 195 g` });
+  if (piece === undefined && !named && !group && !/dozen|couple/i.test(said)) return bad();
+  if (named && named.id !== c.id && !sameKind(named, c))
+    return bad('count-of-another', { other: named.name.toLowerCase() });
+  const word = piece ?? '';
+  const found = pieceCalled(c, word);
+  const fits = piecesOf(c).map((p) => p.word);
+  if (!found) return bad('piece-not-of-crop', { word, fits: fits.join(', ') });
+  const { n: low, high, factor, loose } = n.value;
+  const middle = (high === undefined ? low : (low + high) / 2) + more;
+  if (!(middle > 0 && middle <= 2000)) return bad();
+  const width = high === undefined ? 0 : (high - low) / 2 / NINE_IN_TEN;
+  const nSd = Math.hypot(width, loose || soSo ? (middle * 0.1) / NINE_IN_TEN : 0);
+  return done({ n: middle, piece: found, factor, own: found.word === c.piece && factor === 1, nSd });
+}
+
+const PEPPERS = ['pepper', 'peppers', 'chillies', 'chilies', 'chilli', 'chili', 'chile', 'chiles'] as const;
+
+/** What is counted, behind the number: "heads of cabbage", "cabbage heads", "head and a half", "peppers or so". */
+function countedAt(all: readonly Token[], from: number, c: Crop) {
+  let at = from;
   if (isWord(all[at], 'of')) at += 1;
-  let word = isWord(all[at], 'whole') ? ((at += 1), '') : '';
+  if (isWord(all[at], 'whole')) at += 1;
   const before = cropAt(all, at);
   if (before) at = before.end;
   const piece = pieceWordAt(all, at) ?? (isWord(all[at], 'them') ? 'piece' : undefined);
-  if (piece !== undefined) {
-    word = piece;
-    at += 1;
-  }
+  if (piece !== undefined) at += 1;
   // "A head and a half".
   const part = isWord(all[at], 'and') ? all[at + 1] : undefined;
   const more = part?.kind === 'number' && part.value < 1 ? part.value : 0;
@@ -97,35 +115,12 @@ export function readCount(text: string, c: Crop, own: OwnCrops): Outcome<CountRe
   while (isWord(all[at], 'of', 'the')) at += 1;
   const after = before ?? cropAt(all, at);
   if (!before && after) at = after.end;
-  const group =
-    isPepper(c) &&
-    isWord(all[at], 'pepper', 'peppers', 'chillies', 'chilies', 'chilli', 'chili', 'chile', 'chiles');
+  const group = isPepper(c) && isWord(all[at], ...PEPPERS);
   if (!after && group) at += 1;
   const soSo = skipOrSo(all, at);
-  at = soSo.end;
-  const named = piece !== undefined || after !== undefined || group || /dozen|couple/i.test(said);
-  if (at < all.length)
-    return bad('not-understood', { rest: textOf(all.slice(at)), examples: `3 ${c.piece}s, 1 195 g` });
-  if (!named) return bad();
-  if (after && after.value.id !== c.id && !sameKind(after.value, c))
-    return bad('count-of-another', { other: after.value.name.toLowerCase() });
-  const found = pieceOf(c, word);
-  if (!found)
-    return bad('piece-not-of-crop', {
-      word,
-      fits: piecesOf(c)
-        .map((p) => p.word)
-        .join(', ')
-    });
-  const { n: low, high, factor, loose } = n.value;
-  const middle = (high === undefined ? low : (low + high) / 2) + more;
-  if (!(middle > 0 && middle <= 2000)) return bad();
-  const width = high === undefined ? 0 : (high - low) / 2 / NINE_IN_TEN;
-  const nSd = Math.hypot(width, loose || soSo.value ? (middle * 0.1) / NINE_IN_TEN : 0);
-  return done({ n: middle, piece: found, factor, own: found.word === c.piece && factor === 1, nSd });
+  return { piece, crop: after?.value, group, more, loose: soSo.value, end: soSo.end };
 }
 
-const pieceOf = (c: Crop, word: string): Piece | undefined => pieceCalled(c, word);
 const isPepper = (c: Crop): boolean => likeOf(c.id).startsWith('pepper-');
 
 /** "Cabbage" said of a pointed one, "tomato" of a green one: the plain name of the kind. */

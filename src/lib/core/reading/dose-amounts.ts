@@ -3,7 +3,8 @@ import { meanPiece, pieceCalled, type Crop } from '../produce/index';
 import { UNITS } from '../quantity/index';
 import { DOSES } from '../safety/index';
 import { waterDensity, type DoseReading, type SaltKind } from '../salt/index';
-import { NINE_IN_TEN, type Amount } from './amount';
+import type { Amount } from './amount';
+import { NINE_IN_TEN } from './parts';
 import type { Bit } from './dose-bits';
 import { MUGS_ML } from './dose-words';
 import { phrasesOf, type Phrase, spoonLike, type Counted, baseLike } from './dose-phrases';
@@ -175,15 +176,16 @@ const JAR_LIKE: readonly { factor: number }[] = [
   UNITS.impGallon
 ];
 
+const water = (ml: number, says: string, gsd = 1): Base => ({
+  says,
+  base: 'water',
+  per: ml * waterDensity(20),
+  gsd
+});
+
 function basesOf(p: Phrase, noun: Phrase | undefined): readonly Base[] | RefusalCode {
   const of = p.of!;
   const what = p.noun ?? noun?.noun;
-  const water = (ml: number, says: string, gsd = 1): Base => ({
-    says,
-    base: 'water',
-    per: ml * waterDensity(20),
-    gsd
-  });
   if (of.is === 'mug')
     return what === 'veg'
       ? 'dose-base-by-volume'
@@ -194,7 +196,11 @@ function basesOf(p: Phrase, noun: Phrase | undefined): readonly Base[] | Refusal
       : [{ says: 'for a jar of that size', base: 'quartJar', per: of.ml * of.n, gsd: 1 }];
   if (of.is === 'pieces') return pieceBase(of, p.crop ?? noun?.crop);
   if (of.is !== 'amount') return 'dose-of-what';
-  const { amount } = of;
+  return amountBases(of.amount, what);
+}
+
+/** A kilo, a quart, a litre, and of what. */
+function amountBases(amount: Amount, what: Phrase['noun']): readonly Base[] | RefusalCode {
   const values = valuesOf(amount);
   if (amount.kind === 'mass') {
     const is = what === 'water' ? 'water' : what === 'total' ? 'total' : 'vegetables';

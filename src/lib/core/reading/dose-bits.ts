@@ -1,5 +1,6 @@
 import type { Crop } from '../produce/index';
-import type { Amount, Flaw } from './amount';
+import type { Amount } from './amount';
+import type { Flaw } from './parts';
 import type { NumberToken } from './token';
 
 /** One bit of a dose as it was said. */

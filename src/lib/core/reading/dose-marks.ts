@@ -1,4 +1,5 @@
-import { NINE_IN_TEN, amountAt } from './amount';
+import { amountAt } from './amount';
+import { NINE_IN_TEN } from './parts';
 import { isMark, isWord, type At } from './at';
 import type { Bit, Stop } from './dose-bits';
 import type { Token } from './token';

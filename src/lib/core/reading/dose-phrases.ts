@@ -31,6 +31,24 @@ const nounOf = (b: Bit): Noun | undefined =>
     ? b.is
     : undefined;
 
+/** Words and marks between phrases. */
+const isJoint = (b: Bit): boolean => ['prep', 'colon', 'comma', 'and', 'open', 'or'].includes(b.is);
+
+/** A phrase as it begins, with an amount or with a noun. */
+const ofAmount = (b: Counted, per: boolean, again: boolean): Phrase => ({
+  of: b,
+  noun: undefined,
+  crop: b.is === 'pieces' ? b.crop : undefined,
+  ...{ single: false, per, again }
+});
+const ofNoun = (b: Bit, noun: Noun, per: boolean): Phrase => ({
+  of: undefined,
+  noun,
+  crop: b.is === 'veg' ? b.crop : undefined,
+  single: b.is === 'veg' && b.one,
+  ...{ per, again: false }
+});
+
 /** The phrases of a dose in their order; a string where a bare number is left over. */
 export function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
   const out: Phrase[] = [];
@@ -39,14 +57,7 @@ export function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
   let again = false;
   for (const b of bits) {
     if (b.is === 'number') return 'dose-number-alone';
-    if (
-      b.is === 'prep' ||
-      b.is === 'colon' ||
-      b.is === 'comma' ||
-      b.is === 'and' ||
-      b.is === 'open' ||
-      b.is === 'or'
-    ) {
+    if (isJoint(b)) {
       if (b.is === 'open' || b.is === 'or') again = true;
       if (b.is === 'prep') per = true;
       open = undefined;
@@ -56,28 +67,14 @@ export function phrasesOf(bits: readonly Bit[]): Phrase[] | RefusalCode {
     const noun = nounOf(b);
     if (counted(b)) {
       const article = 'article' in b && b.article && out.some((p) => p.of);
-      open = {
-        of: b,
-        noun: undefined,
-        crop: b.is === 'pieces' ? b.crop : undefined,
-        single: false,
-        per: per || article,
-        again
-      };
+      open = ofAmount(b, per || article, again);
       out.push(open);
     } else if (noun && open && (open.noun === undefined || open.noun === noun)) {
       open.noun = noun;
       if (b.is === 'veg') open.crop = b.crop ?? open.crop;
     } else if (noun && noun === 'weight') continue;
     else if (noun) {
-      out.push({
-        of: undefined,
-        noun,
-        crop: b.is === 'veg' ? b.crop : undefined,
-        single: b.is === 'veg' && b.one,
-        per,
-        again: false
-      });
+      out.push(ofNoun(b, noun, per));
       open = noun === 'salt' ? undefined : out.at(-1);
     }
     per = false;

@@ -9,7 +9,8 @@ import {
   VEG_ADJECTIVES,
   WATER_ADJECTIVES
 } from './words';
-import { amountAt, unitAt } from './amount';
+import { amountAt } from './amount';
+import { unitAt } from './parts';
 import { isMark, isWord, skipAbout, wordOf, type At } from './at';
 import { numberAt, pieceWordAt } from './count';
 import type { Bit, Stop } from './dose-bits';

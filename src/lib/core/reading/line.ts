@@ -1,5 +1,6 @@
 import type { SpoonSystem } from '../quantity/index';
-import { amountAt, unitAt, type Amount } from './amount';
+import { amountAt, type Amount } from './amount';
+import { unitAt } from './parts';
 import { isMark, isWord, skipAbout, wordOf, type At } from './at';
 import { numberAt, pieceWordAt } from './count';
 import { tokens } from './tokens';

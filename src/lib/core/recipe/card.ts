@@ -100,28 +100,11 @@ function ingredientOf(
   const amount = p.vague || p.free ? null : chosen(p, own).amount;
   const name = p.name === '' ? pieceName(p, amount) : p.name;
   const c = cropNamed(name, own);
-  const percent = amount?.is === 'percent' ? amount.value : null;
-  const scales: Scales = p.free
-    ? 'free'
-    : percent !== null && p.for.per === 'recipe'
-      ? c
-        ? 'share'
-        : 'kg'
-      : p.for.per;
-  const times = p.for.per === 'kg' || p.for.per === 'jar' ? p.for.times : 1;
-  const of =
-    percent !== null
-      ? scales === 'share'
-        ? [percent / 100, '']
-        : [percent * 10, 'g']
-      : figure(amount, times);
   const ingredient: Ingredient = {
     said: l.said,
     line: l.line,
     name: name === '' ? l.said : name,
-    amount: of[0] as number | null,
-    unit: of[1] as string,
-    scales,
+    ...scaled(p, amount, c !== undefined),
     ...(p.for.per === 'room' ? { perMl: p.for.ml } : {}),
     optional: p.optional,
     cropId: c?.id ?? null,
@@ -133,6 +116,26 @@ function ingredientOf(
     instead: p.instead
   };
   return { ingredient, problem: amountProblem(l, p, own) ?? pieceProblem(l, ingredient, c) };
+}
+
+/** How much of it and how it grows; a percentage is a share of the produce, or of its weight where it is none. */
+function scaled(
+  p: CardLine,
+  said: LineAmount | null,
+  isCrop: boolean
+): Pick<Ingredient, 'scales' | 'amount' | 'unit'> {
+  const percent = said?.is === 'percent' ? said.value : null;
+  const alone = percent !== null && p.for.per === 'recipe';
+  const scales: Scales = p.free ? 'free' : alone ? (isCrop ? 'share' : 'kg') : p.for.per;
+  const times = p.for.per === 'kg' || p.for.per === 'jar' ? p.for.times : 1;
+  const share =
+    percent === null
+      ? null
+      : scales === 'share'
+        ? ([percent / 100, ''] as const)
+        : ([percent * 10, 'g'] as const);
+  const [amount, unit] = share ?? figure(said, times);
+  return { scales, amount, unit };
 }
 
 /** "1 leaf a jar": the piece is all the name there is. */

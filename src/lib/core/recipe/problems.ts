@@ -4,52 +4,59 @@ import { mustAsk } from '../salt/index';
 import { gramsOf, baseOf } from './base';
 import type { Ingredient, CardProblem, SaltLine } from './types';
 
-export function problemsOf(
+type Code = CardProblem['code'];
+
+/** What is missing on a card, or cannot be meant: line by line, then the produce, then the salt. */
+export const problemsOf = (
   all: readonly Ingredient[],
   salt: SaltRead | null,
   salts: readonly Line[]
-): CardProblem[] {
-  const out: CardProblem[] = [];
-  const say = (
-    code: CardProblem['code'],
-    line: number | null,
-    said: string,
-    blocks: boolean,
-    word?: string
-  ) => out.push({ code, line, said, blocks, ...(word ? { word } : {}) });
-  const produce = all.filter((i) => i.produce);
-  if (produce.length === 0) say('no-produce', null, '', true);
+): CardProblem[] => [...lineProblems(all, salt), ...shareProblems(all), ...saltProblems(salt, salts)];
+
+const say = (
+  code: Code,
+  { line, said }: Pick<Line, 'said'> & { line: number | null },
+  blocks = true,
+  word?: string
+) => ({
+  ...{ code, line, said, blocks },
+  ...(word ? { word } : {})
+});
+const ofCard = { line: null, said: '' };
+
+function lineProblems(all: readonly Ingredient[], salt: SaltRead | null): CardProblem[] {
+  const out: CardProblem[] = all.some((i) => i.produce) ? [] : [say('no-produce', ofCard)];
   for (const i of all) {
     const other = otherPreserve(i.name);
-    if (other && large(i, all)) say('other-preserve', i.line, i.said, salt === null, other);
+    if (other && large(i, all)) out.push(say('other-preserve', i, salt === null, other));
     if (i.scales === 'free') continue;
-    if (i.amount === null) say('figure-missing', i.line, i.said, true);
-
+    if (i.amount === null) out.push(say('figure-missing', i));
     // A figure, and nothing it could be of: its whole line stands for its name.
-    else if (i.name === i.said) say('name-missing', i.line, i.said, true);
-    else if (i.produce && i.scales === 'recipe' && gramsOf(i) === null)
-      say('line-unclear', i.line, i.said, true);
+    else if (i.name === i.said) out.push(say('name-missing', i));
+    else if (i.produce && i.scales === 'recipe' && gramsOf(i) === null) out.push(say('line-unclear', i));
   }
+  return out;
+}
+
+/** Shares of the produce that come to more than all of it, or leave some out. */
+function shareProblems(all: readonly Ingredient[]): CardProblem[] {
+  const produce = all.filter((i) => i.produce);
   const shares = produce.filter((i) => i.scales === 'share').reduce((a, i) => a + (i.amount ?? 0), 0);
   const alone = produce.every((i) => i.scales === 'share');
-  if (produce.length > 0 && (shares > 1.005 || (alone && shares < 0.995)))
-    say('shares-over', null, String(Math.round(shares * 100)), true);
-  if (!salt) say('no-salt', null, '', true);
-  else if (salts.length > 1) say('salt-twice', salts[1]!.line, salts[1]!.said, true);
-  else if (salt.why && salt.why.code !== 'dose-no-amount')
-    out.push({
-      code: 'salt-not-understood',
-      line: salt.line,
-      said: salt.said,
-      blocks: true,
-      why: salt.why.code,
-      word: salt.why.word
-    });
-  else if (salt.readings.length === 0) say('figure-missing', salt.line, salt.said, true);
-  else if (differ(salt)) say('salt-unclear', salt.line, salt.said, true);
-  else if (mustAsk(salt.readings.map((r) => r.saltG / r.per)))
-    say('salt-measure-unclear', salt.line, salt.said, true);
-  return out;
+  const off = produce.length > 0 && (shares > 1.005 || (alone && shares < 0.995));
+  return off ? [say('shares-over', { line: null, said: String(Math.round(shares * 100)) })] : [];
+}
+
+function saltProblems(salt: SaltRead | null, salts: readonly Line[]): CardProblem[] {
+  if (!salt) return [say('no-salt', ofCard)];
+  const twice = salts[1];
+  if (twice) return [say('salt-twice', twice)];
+  const { why } = salt;
+  if (why && why.code !== 'dose-no-amount')
+    return [{ ...say('salt-not-understood', salt), why: why.code, word: why.word }];
+  if (salt.readings.length === 0) return [say('figure-missing', salt)];
+  if (differ(salt)) return [say('salt-unclear', salt)];
+  return mustAsk(salt.readings.map((r) => r.saltG / r.per)) ? [say('salt-measure-unclear', salt)] : [];
 }
 
 /** More than a splash: it would be what keeps the jar. */

@@ -49,20 +49,7 @@ export function bands(w: Worksheet, draws = 2000, seed = 1): Bands {
     const purity = kind
       ? clamp(1 + (normal() * (kind.purityHigh - kind.purityLow)) / 3.29 / kind.purity, 0.9, 1.1)
       : 1;
-    let [fleshMl, waterG, needMl] = [0, 0, 0];
-    for (const i of w.items) {
-      const c = i.crop;
-      const g = Math.max(0, i.prepared.mean + normal() * i.prepared.sd) * share;
-      const moisture = clamp(c.moisture + normal() * c.moistureSd, 0.3, 0.99);
-      const density = Math.max(0.3, c.density + normal() * c.densitySd);
-      fleshMl += g / (c.soakedDensity === undefined ? density : c.soakedDensity);
-      waterG += g * moisture;
-      const bulk = byBulk(i.cut, i.packing)
-        ? 1 + normal() * 0.03
-        : density * i.packing * (1 + normal() * PACKING_REL_SD);
-      needMl += g / bulk;
-    }
-    if (w.rinse) waterG = w.rinse.waterG * share;
+    const { fleshMl, waterG, needMl } = drawn(w, share, normal);
     const pouredMl = brined ? Math.max(0, roomMl - fleshMl) : 0;
     const naclG =
       (brined ? pouredMl * gPerMl * strength : dryNacl) * purity + extraNacl + rinsedNacl(w, share, normal);
@@ -72,6 +59,24 @@ export function bands(w: Worksheet, draws = 2000, seed = 1): Bands {
     if (needMl <= roomMl * PRESSED) fit++;
   }
   return { brineMl: brined ? band(brine) : null, ends: band(ends), fits: fit / draws, draws };
+}
+
+/** The vegetables as they might be: volume of their flesh, their water, the room they take. */
+function drawn(w: Worksheet, share: number, normal: () => number) {
+  let [fleshMl, waterG, needMl] = [0, 0, 0];
+  for (const i of w.items) {
+    const c = i.crop;
+    const g = Math.max(0, i.prepared.mean + normal() * i.prepared.sd) * share;
+    const moisture = clamp(c.moisture + normal() * c.moistureSd, 0.3, 0.99);
+    const density = Math.max(0.3, c.density + normal() * c.densitySd);
+    fleshMl += g / (c.soakedDensity === undefined ? density : c.soakedDensity);
+    waterG += g * moisture;
+    const bulk = byBulk(i.cut, i.packing)
+      ? 1 + normal() * 0.03
+      : density * i.packing * (1 + normal() * PACKING_REL_SD);
+    needMl += g / bulk;
+  }
+  return { fleshMl, waterG: w.rinse ? w.rinse.waterG * share : waterG, needMl };
 }
 
 const rinsedNacl = (w: Worksheet, share: number, normal: () => number): number =>

@@ -91,26 +91,13 @@ function asWeighed(
     // More vegetables were pressed in than planned, or fewer: the water is what is left of the weight.
     const vegG = Math.min(c.vegG, netG * 0.98);
     const waterG = netG - vegG;
-    const part = all > 0 ? c.vegG / all : 0;
-    const naclG = Math.max(
-      0,
-      saltForDose(
-        input.way,
-        input.fraction,
-        { waterG, vegG, vegWaterG: vegG * moisture + going.brought.waterG * share * part },
-        going.brought.naclG * share * part
-      )
-    );
-    const made = brineFrom(naclG, waterG, WATER_C);
-    return {
-      ...c,
-      vegG,
-      waterG,
-      naclG,
-      saltG: weighOut(naclG, salt),
-      brineMl: made.volumeMl,
-      contentsG: netG + naclG + c.extraG
-    };
+    const part = (all > 0 ? c.vegG / all : 0) * share;
+    const inJar = { waterG, vegG, vegWaterG: vegG * moisture + going.brought.waterG * part };
+    const dose = saltForDose(input.way, input.fraction, inJar, going.brought.naclG * part);
+    const naclG = Math.max(0, dose);
+    const brineMl = brineFrom(naclG, waterG, WATER_C).volumeMl;
+    const contentsG = netG + naclG + c.extraG;
+    return { ...c, vegG, waterG, naclG, saltG: weighOut(naclG, salt), brineMl, contentsG };
   });
   const sum = (f: (c: JarCard) => number) => cards.reduce((a, c) => a + f(c), 0);
   const made = brineFrom(

@@ -18,39 +18,14 @@ import type { Facts } from './working';
 const DRY = 0.9;
 
 /** What to heed before cutting starts, worst first. */
-export function cautionsFor({
-  input,
-  style: s,
-  salting,
-  going,
-  cards,
-  ends,
-  salt,
-  brine,
-  rinse,
-  tooSaltyG,
-  shreds
-}: Facts): Caution[] {
+export function cautionsFor(facts: Facts): Caution[] {
+  const { input, style: s, salting, going, cards, ends } = facts;
   if (cards.length === 0) return [];
   const hottest = going.hottest;
   const all = [
     ...saltCautions(ends.equilibrium, { ...s.salt, name: s.name }),
     ...outsideCautions(s, going),
-    ...(shreds?.mash && shreds.level < 0.9 && !input.topUp ? [caution('mash-air', {})] : []),
-    ...(shreds && shreds.idle > 0 ? [caution('jars-idle', { jars: shreds.idle })] : []),
-    ...(salt.scale.tooCoarse
-      ? [
-          caution('scale-too-coarse', {
-            by: salt.scale.nearest === 'spoon' ? 'spoon' : 'bulk',
-            times: salt.scale.inBulk
-          })
-        ]
-      : []),
-    ...(rinse?.by === 'estimate'
-      ? [caution('rinse-unmeasured', between(rinse.salinity.mean, rinse.salinity.sd))]
-      : []),
-    ...(rinse ? rinseCautions(rinse, going, ends, input.fraction, tooSaltyG) : []),
-    ...(input.brine?.hot && brine?.coolsMinutes != null ? [caution('hot-brine', {})] : []),
+    ...madeCautions(facts),
     ...lidCautions(cards.filter((c) => c.lid === 'clamped').length, input.opens),
     ...placeCautions(
       input.place.name,
@@ -66,6 +41,21 @@ export function cautionsFor({
     ...(salting === 'dry' && cutsThatJuice(going) ? juiceCautions(going, ends) : [])
   ];
   return [...all.filter((c) => c.level === 'harm'), ...all.filter((c) => c.level === 'heed')];
+}
+
+/** Of how it is filled, weighed out, rinsed and poured. */
+function madeCautions({ input, going, ends, salt, brine, rinse, tooSaltyG, shreds }: Facts): Caution[] {
+  const by = salt.scale.nearest === 'spoon' ? 'spoon' : 'bulk';
+  return [
+    ...(shreds?.mash && shreds.level < 0.9 && !input.topUp ? [caution('mash-air', {})] : []),
+    ...(shreds && shreds.idle > 0 ? [caution('jars-idle', { jars: shreds.idle })] : []),
+    ...(salt.scale.tooCoarse ? [caution('scale-too-coarse', { by, times: salt.scale.inBulk })] : []),
+    ...(rinse?.by === 'estimate'
+      ? [caution('rinse-unmeasured', between(rinse.salinity.mean, rinse.salinity.sd))]
+      : []),
+    ...(rinse ? rinseCautions(rinse, going, ends, input.fraction, tooSaltyG) : []),
+    ...(input.brine?.hot && brine?.coolsMinutes != null ? [caution('hot-brine', {})] : [])
+  ];
 }
 
 /** Main crops that the style is not made for, and crops whose reading alone proves nothing. */

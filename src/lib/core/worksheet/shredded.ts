@@ -1,4 +1,4 @@
-import { as } from '../quantity/index';
+import { as, type TrueStrength } from '../quantity/index';
 import { brineFrom, brineOf, saltForDose, weighOut, type Brine, type SaltKind } from '../salt/index';
 import { fillInTurn, setOf, shareByRoom, type JarSet } from '../vessel/index';
 import { mixOf, WATER_C, type Filled } from './brined';
@@ -111,18 +111,9 @@ export function fillWithShreds(
   const naclG = rinsed ? Math.max(0, wanted) : wanted;
   const strength = as.trueStrength((naclG + broughtG) / (naclG + broughtG + vegWaterG));
   const bulkMl = going.needMl * share;
-  const { ml: shreds } = shredsIn(bulkMl, jars);
   const pours = input.topUp ?? !isMash(going);
-  const made = jars.map((jar, i) => {
-    const ml = shreds[i] ?? 0;
-    const wants = pours && ml < leastOf(jar) * jar.usableMl ? Math.max(0, jar.usableMl - ml) : 0;
-    const topUp = brineOf(wants, strength, WATER_C);
-    const part = bulkMl === 0 ? 0 : ml / bulkMl;
-    return {
-      card: card(jar, ml, vegG * part, naclG * part, topUp, salt, extra.massG * share * part),
-      topUp
-    };
-  });
+  const all = { vegG, naclG, extraG: extra.massG * share, bulkMl };
+  const made = filledJars(all, jars, pours ? strength : null, salt);
   const sum = (f: (b: Brine) => number) => made.reduce((a, m) => a + f(m.topUp), 0);
   const added = brineFrom(
     sum((b) => b.naclG),
@@ -136,6 +127,27 @@ export function fillWithShreds(
     naclInJarsG: naclG + added.naclG,
     waterInJarsG: added.waterG
   };
+}
+
+/** Each jar with its share of shreds; one too empty is topped up with brine of a strength, where brine is poured. */
+function filledJars(
+  all: { vegG: number; naclG: number; extraG: number; bulkMl: number },
+  jars: readonly OwnedSize[],
+  strength: TrueStrength | null,
+  salt: SaltKind
+): { card: JarCard; topUp: Brine }[] {
+  const { ml: shreds } = shredsIn(all.bulkMl, jars);
+  return jars.map((jar, i) => {
+    const ml = shreds[i] ?? 0;
+    const tooEmpty = strength !== null && ml < leastOf(jar) * jar.usableMl;
+    const topUp = brineOf(
+      tooEmpty ? Math.max(0, jar.usableMl - ml) : 0,
+      strength ?? as.trueStrength(0),
+      WATER_C
+    );
+    const part = all.bulkMl === 0 ? 0 : ml / all.bulkMl;
+    return { card: card(jar, ml, all.vegG * part, all.naclG * part, topUp, salt, all.extraG * part), topUp };
+  });
 }
 
 /**

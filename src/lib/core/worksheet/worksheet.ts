@@ -13,17 +13,18 @@ import {
   type RinsedLeaf,
   type SaltKind
 } from '../salt/index';
-import { saltings, styleIn, type Style } from '../style/index';
+import { saltings, styleIn, type Salting, type Style } from '../style/index';
+import type { JarSet } from '../vessel/index';
 import { bagBrine, fillWithBrine, WATER_C, type Filled } from './brined';
 import { cautionsFor } from './cautions';
 import { saltEnds } from './ends';
-import { eachJar, ownedSizes, packedShare, pickJars } from './jars';
+import { eachJar, ownedSizes, packedShare, pickJars, type OwnedSize } from './jars';
 import { afterRinse, goingIn, type GoingIn } from './prepare';
 import { leastAtOnce, saltParts } from './salt-parts';
 import { fillWithShreds, shredsAnswer, withoutIdle } from './shredded';
 import type { WorksheetInput } from './types';
-import type { ExtraIn, RinseAnswer, SaltEnds, Worksheet } from './answers';
-import { workings } from './working';
+import type { BagBrine, ExtraIn, RinseAnswer, SaltAnswer, SaltEnds, Worksheet } from './answers';
+import { workings, type Facts } from './working';
 
 /**
  * The main job: prepared vegetables, a style, the free jars and a dose give jars by size, brine to mix, grams of the
@@ -35,6 +36,63 @@ import { workings } from './working';
  * 792.5 ml of 6.52 % brine, 53.98 g of pure salt in the jar.
  */
 export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
+  const asked = askedFor(input);
+  if (!asked.ok) return asked;
+  const { s, kind, salting } = asked.value;
+  const fresh = goingIn(input, s);
+  const rinsed = afterRinse(fresh, s, salting, input);
+  const going = rinsed?.going ?? fresh;
+  if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
+  const taken = jarsFor(going.needMl, salting, input);
+  if (!taken.ok) return taken;
+  const { sizes, chosen, idle } = taken.value;
+  const share = packedShare(chosen);
+  const jars = eachJar(chosen, sizes);
+  const fill = filledSafely(going, share, jars, input, asked.value);
+  if (!fill.ok) return fill;
+  const { filled, ends } = fill.value;
+  const { cards, brine } = filled;
+  const facts: Facts = {
+    ...{ input, style: s, salting, going, share, cards, brine, kind, ends },
+    ...{ needMl: going.needMl, roomMl: chosen.roomMl },
+    rinse: rinsed ? rinseAnswer(rinsed.leaf, fresh, s, kind, input) : null,
+    tooSaltyG: rinsed ? tooSalty(going, input.fraction).addG : 0,
+    salt: saltAnswer(filled, kind, input),
+    shreds: salting === 'brine' ? null : shredsAnswer(going, chosen, sizes, jars, idle)
+  };
+  return done(sheetOf(facts, taken.value, bagBrine(jars, ends.equilibrium, kind)));
+}
+
+/** All that was worked out, as it is answered. */
+function sheetOf(facts: Facts, { fit, chosen }: JarsTaken, bags: BagBrine | null): Worksheet {
+  const { input, style, salting, kind, going, share, brine, salt, rinse, shreds, ends } = facts;
+  const { items, prepared } = going;
+  return {
+    version: 1,
+    styleId: style.id,
+    saltKindId: kind.id,
+    jars: facts.cards,
+    ...{ salting, items, prepared, chosen, brine, bags, salt, rinse, shreds, ends },
+    sets: fit.sets,
+    extras: extrasIn(input.extras),
+    packedG: prepared.mean * share,
+    leftG: prepared.mean * (1 - share),
+    oneMore: share < 1 ? fit.oneMore : [],
+    juice: salting === 'dry' ? juiceAdvice(ends, kind.purity) : null,
+    cautions: cautionsFor(facts),
+    working: workings(facts)
+  };
+}
+
+/** A style, a salt and a way to salt, as the tables have them. */
+interface Asked {
+  readonly s: Style;
+  readonly kind: SaltKind;
+  readonly salting: Salting;
+}
+
+/** Finds what is named; refuses what no table has, and a dose of water where none is added. */
+function askedFor(input: WorksheetInput): Outcome<Asked> {
   const s = styleIn(input.styleId, input.styles);
   const table = saltKind(input.saltKindId);
   const kind = table && asMeasured(table, input.ownSpoons);
@@ -46,16 +104,23 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   if (!saltings(s).includes(salting))
     return refuse('salting-not-of-style', { field: 'salting', values: { style: s.name } });
   if (input.way === 'perWater' && salting !== 'brine') return refuse('no-water-to-dose', { field: 'way' });
-  const fresh = goingIn(input, s);
-  const rinsed = afterRinse(fresh, s, salting, input);
-  const going = rinsed?.going ?? fresh;
-  if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
+  return done({ s, kind, salting });
+}
 
+/** Jars as they are taken: of those sizes, so many of each, so many left idle. */
+interface JarsTaken {
+  readonly sizes: readonly OwnedSize[];
+  readonly fit: ReturnType<typeof pickJars>['fit'];
+  readonly chosen: JarSet;
+  readonly idle: number;
+}
+
+/** The jars it goes into: chosen, or the best of those that are free; refuses more than are free, and none. */
+function jarsFor(needMl: number, salting: Salting, input: WorksheetInput): Outcome<JarsTaken> {
   const sizes = ownedSizes(input.jars);
-  const { fit, chosen: picked } = pickJars(going.needMl, sizes, input, salting, input.sets ?? 3);
-  const shreds = salting !== 'brine';
+  const { fit, chosen: picked } = pickJars(needMl, sizes, input, salting, input.sets ?? 3);
   const { set: chosen, idle } =
-    shreds && input.counts ? withoutIdle(picked, sizes) : { set: picked, idle: 0 };
+    salting !== 'brine' && input.counts ? withoutIdle(picked, sizes) : { set: picked, idle: 0 };
   const tooMany = sizes.find((z) => (picked.counts[z.id] ?? 0) > z.free);
   if (tooMany)
     return refuse('jars-not-free', {
@@ -64,81 +129,41 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     });
   if (chosen.vessels === 0 && input.counts) return refuse('no-jars-chosen', { field: 'counts' });
   if (chosen.vessels === 0)
-    return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(going.needMl, sizes) });
+    return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(needMl, sizes) });
+  return done({ sizes, fit, chosen, idle });
+}
 
-  const share = packedShare(chosen);
-  const jars = eachJar(chosen, sizes);
+/** The jars filled, and where their salt ends up; refuses what is too salty already, and more than water can hold. */
+function filledSafely(
+  going: GoingIn,
+  share: number,
+  jars: readonly OwnedSize[],
+  input: WorksheetInput,
+  { kind, salting }: Asked
+): Outcome<{ filled: Filled; ends: SaltEnds }> {
   const filled: Filled | undefined =
     salting === 'brine'
       ? fillWithBrine(going, share, jars, input, kind)
       : fillWithShreds(going, share, jars, input, kind, salting === 'rinsed');
-  const tooMuch = filled && (filled.naclInJarsG < 0 || filled.rubbedNaclG < 0);
-  if (tooMuch)
+  if (filled && (filled.naclInJarsG < 0 || filled.rubbedNaclG < 0))
     return refuse('brought-too-much', { field: 'extras', values: tooSalty(going, input.fraction) });
-  if (!filled || (filled.brine && filled.brine.strength > saturation(WATER_C)))
-    return refuse('beyond-saturation', {
-      field: 'fraction',
-      values: { most: (saturation(WATER_C) * 100).toFixed(1) }
-    });
-
+  const most = saturation(WATER_C);
+  const beyond = () =>
+    refuse('beyond-saturation', { field: 'fraction', values: { most: (most * 100).toFixed(1) } });
+  if (!filled || (filled.brine && filled.brine.strength > most)) return beyond();
   const ends = saltEnds(going, share, filled, kind, input, salting === 'brine');
-  if (ends.equilibrium > saturation(WATER_C))
-    return refuse('beyond-saturation', {
-      field: 'fraction',
-      values: { most: (saturation(WATER_C) * 100).toFixed(1) }
-    });
+  return ends.equilibrium > most ? beyond() : done({ filled, ends });
+}
+
+/** What is weighed out: all of it, by spoons, part by part, and whether the scale can weigh the least of them. */
+function saltAnswer(filled: Filled, kind: SaltKind, input: WorksheetInput): SaltAnswer {
   const stockG = filled.brine?.fromStock.reduce((a, b) => a + b.naclG, 0) ?? 0;
   const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
   const weighG = weighOut(Math.max(0, naclG - stockG), kind);
   const parts = saltParts(filled, kind, input);
-  const salt = {
-    weighG,
-    naclG,
-    spoons: spoonsFor(weighG, kind, input.spoons),
-    scale: scaleAdvice(leastAtOnce(parts, filled), input.scaleStepG, kind, input.spoons),
-    parts
-  };
-  const facts = {
-    input,
-    style: s,
-    salting,
-    rinse: rinsed ? rinseAnswer(rinsed.leaf, fresh, s, kind, input) : null,
-    going,
-    tooSaltyG: rinsed ? tooSalty(going, input.fraction).addG : 0,
-    share,
-    needMl: going.needMl,
-    roomMl: chosen.roomMl,
-    cards: filled.cards,
-    brine: filled.brine,
-    salt,
-    kind,
-    ends,
-    shreds: shreds ? shredsAnswer(going, chosen, sizes, jars, idle) : null
-  };
-  return done({
-    version: 1,
-    styleId: s.id,
-    salting,
-    saltKindId: kind.id,
-    items: going.items,
-    extras: extrasIn(input.extras),
-    prepared: going.prepared,
-    packedG: going.prepared.mean * share,
-    leftG: going.prepared.mean * (1 - share),
-    sets: fit.sets,
-    chosen,
-    oneMore: share < 1 ? fit.oneMore : [],
-    jars: filled.cards,
-    brine: filled.brine,
-    bags: bagBrine(jars, ends.equilibrium, kind),
-    shreds: facts.shreds,
-    rinse: facts.rinse,
-    salt,
-    ends,
-    juice: salting === 'dry' ? juiceAdvice(ends, kind.purity) : null,
-    cautions: cautionsFor(facts),
-    working: workings(facts)
-  });
+  const spoons = spoonsFor(weighG, kind, input.spoons);
+  const scale = scaleAdvice(leastAtOnce(parts, filled), input.scaleStepG, kind, input.spoons);
+  return { weighG, naclG, spoons, scale, parts };
 }
 
 function juiceAdvice(ends: SaltEnds, purity: number) {

@@ -11,6 +11,35 @@ import type { ScaleDevice, ScaleWord } from './scale';
 
 const EVERY_MS = 100;
 
+/** Who listens; the tick goes on as long as somebody does. */
+class Listeners {
+  private timer: ReturnType<typeof setInterval> | undefined;
+  private readonly ears = new Set<(word: ScaleWord) => void>();
+  constructor(private readonly tick: () => void) {}
+
+  get nobody(): boolean {
+    return this.ears.size === 0;
+  }
+  readonly tell = (word: ScaleWord): void => this.ears.forEach((hear) => hear(word));
+  add(hear: (word: ScaleWord) => void): () => void {
+    this.ears.add(hear);
+    this.timer ??= setInterval(this.tick, EVERY_MS);
+    return () => {
+      this.ears.delete(hear);
+      if (this.nobody) this.stop();
+    };
+  }
+  close(): void {
+    this.stop();
+    this.tell({ kind: 'closed' });
+    this.ears.clear();
+  }
+  private stop(): void {
+    clearInterval(this.timer);
+    this.timer = undefined;
+  }
+}
+
 /** The simulated scale: it runs while somebody listens, and catches up when somebody comes back. */
 export function standInScale(
   elapsed: () => number,
@@ -19,14 +48,11 @@ export function standInScale(
 ): ScaleDevice {
   let state: StandIn = switchedOn(elapsed());
   let connected = true;
-  let timer: ReturnType<typeof setInterval> | undefined;
-  const ears = new Set<(word: ScaleWord) => void>();
-  const tell = (word: ScaleWord) => ears.forEach((hear) => hear(word));
-  const tick = () => {
+  const line = new Listeners(() => {
     const next = advanced(state, elapsed(), normal(), spec);
     state = next.state;
-    if (connected) tell({ kind: 'reading', reading: next.reading });
-  };
+    if (connected) line.tell({ kind: 'reading', reading: next.reading });
+  });
   const act = (what: ScaleAct) => {
     state = acted(advanced(state, elapsed(), normal(), spec).state, what, elapsed());
   };
@@ -39,29 +65,18 @@ export function standInScale(
     },
     listen(hear) {
       // Whoever comes to weigh switches it on.
-      if (ears.size === 0 && !advanced(state, elapsed(), 0, spec).state.on) act({ do: 'on' });
-      ears.add(hear);
+      if (line.nobody && !advanced(state, elapsed(), 0, spec).state.on) act({ do: 'on' });
       if (!connected) hear({ kind: 'lost' });
-      timer ??= setInterval(tick, EVERY_MS);
-      return () => {
-        ears.delete(hear);
-        if (ears.size > 0) return;
-        clearInterval(timer);
-        timer = undefined;
-      };
+      return line.add(hear);
     },
-    close() {
-      clearInterval(timer);
-      tell({ kind: 'closed' });
-      ears.clear();
-    },
+    close: () => line.close(),
     press: (key) => act({ do: key }),
     play: {
       act,
       plug(now) {
         if (now === connected) return;
         connected = now;
-        tell({ kind: now ? 'back' : 'lost' });
+        line.tell({ kind: now ? 'back' : 'lost' });
       }
     }
   };

@@ -73,6 +73,24 @@ const PROBLEM: Json = {
 
 /** The API in the words of OpenAPI 3.1, from the registry: what is there is described, and nothing else. */
 export function openapi(): Json {
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Crockle',
+      version: '1',
+      description:
+        'What a person does in Crockle, a program may do. A command carries a name of its own (commandId): said again it is answered again and stored once. Amounts are texts, read as a person types them.'
+    },
+    paths: paths(),
+    components: {
+      schemas: { Problem: PROBLEM, Envelope: shapeOf(envelopeSchema, 'input') },
+      securitySchemes: { token: { type: 'http', scheme: 'bearer' } }
+    },
+    security: [{}, { token: [] }]
+  };
+}
+
+function paths(): Record<string, Json> {
   const paths: Record<string, Json> = {};
   for (const [name, { input, answer, refuses }] of Object.entries(COMMANDS))
     paths[`/api/v1/${name}`] = doing(name, {
@@ -99,19 +117,5 @@ export function openapi(): Json {
       }
     };
   }
-  return {
-    openapi: '3.1.0',
-    info: {
-      title: 'Crockle',
-      version: '1',
-      description:
-        'What a person does in Crockle, a program may do. A command carries a name of its own (commandId): said again it is answered again and stored once. Amounts are texts, read as a person types them.'
-    },
-    paths,
-    components: {
-      schemas: { Problem: PROBLEM, Envelope: shapeOf(envelopeSchema, 'input') },
-      securitySchemes: { token: { type: 'http', scheme: 'bearer' } }
-    },
-    security: [{}, { token: [] }]
-  };
+  return paths;
 }

@@ -83,8 +83,8 @@ export function useCase<N extends CommandName>(
     const guest = looksOn(house);
     if (guest.length > 0) return { ok: false, refusals: guest };
     const parsed = COMMANDS[name].input.safeParse(input);
-    if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
     const envelope = envelopeSchema.safeParse(input);
+    if (!parsed.success) return { ok: false, refusals: refusalsOf(parsed.error) };
     if (!envelope.success) return { ok: false, refusals: refusalsOf(envelope.error) };
     const command = parsed.data.commandId;
     const asked = createHash('sha256').update(JSON.stringify(parsed.data)).digest('hex');
@@ -94,22 +94,13 @@ export function useCase<N extends CommandName>(
         const known = await answeredBefore<N>(trx, { command, name, asked });
         if (known) return known;
         const arrived = house.clock.now();
-        const when = DATED.has(name) ? doneAt(envelope.data, wallOf(arrived, house.zone)) : null;
-        if (when && !when.ok) throw new RolledBack(when.refusal);
-        const at = when?.value == null ? arrived : instantOf(when.value, house.zone);
+        const at = countsFrom(house, name, envelope.data, arrived);
         const work = { trx, command, at, wall: wallOf(at, house.zone), zone: house.zone, touched };
         const done = await body(work, parsed.data as Taken<N>);
         if (!done.ok) throw new RolledBack(done.refusal);
-        await trx('command').insert({
-          id: command,
-          kind: name,
-          at: arrived,
-          answer: JSON.stringify(done.value),
-          input: asked,
-          who: house.hand?.name ?? null,
-          device: envelope.data.device ?? null,
-          done: envelope.data.doneAt === undefined ? null : instantOf(envelope.data.doneAt, house.zone),
-          saw: envelope.data.saw ?? null
+        await keepAnswer(trx, house, envelope.data, {
+          ...{ id: command, kind: name, at: arrived, input: asked },
+          answer: JSON.stringify(done.value)
         });
         return done.value;
       });
@@ -117,14 +108,28 @@ export function useCase<N extends CommandName>(
         house.news.tell({ version: await versionOf(house.db), kinds: [...touched] });
       return { ok: true, value };
     } catch (error) {
-      if (error instanceof RolledBack) return { ok: false, refusals: [error.refusal] };
-      const disk = diskRefusal(error);
-      if (disk) return { ok: false, refusals: [disk] };
-      throw error;
+      const refusal = error instanceof RolledBack ? error.refusal : diskRefusal(error);
+      if (!refusal) throw error;
+      return { ok: false, refusals: [refusal] };
     }
   };
   return Object.defineProperty(run as UseCase<N>, 'name', { value: name });
 }
+
+/** A command with its answer: who, by which device, when by its clock, and what it had seen. */
+const keepAnswer = (
+  trx: Knex,
+  { hand, zone }: House,
+  { device, doneAt: said, saw }: Envelope,
+  command: { id: string; kind: string; at: number; input: string; answer: string }
+) =>
+  trx('command').insert({
+    ...command,
+    who: hand?.name ?? null,
+    device: device ?? null,
+    done: said === undefined ? null : instantOf(said, zone),
+    saw: saw ?? null
+  });
 
 /** The first answer of a command that is said again: the same tap twice is answered twice alike. */
 async function answeredBefore<N extends FormName>(
@@ -139,6 +144,14 @@ async function answeredBefore<N extends FormName>(
   if (before.input && before.input !== asked)
     throw new RolledBack({ code: 'command-said-otherwise', field: 'commandId' });
   return JSON.parse(before.answer) as Answer<N>;
+}
+
+/** The instant from which a command counts: when it arrived, or for what is dated when it was done. */
+function countsFrom({ zone }: House, name: CommandName, said: Envelope, arrived: number): number {
+  if (!DATED.has(name)) return arrived;
+  const when = doneAt(said, wallOf(arrived, zone));
+  if (!when.ok) throw new RolledBack(when.refusal);
+  return when.value === null ? arrived : instantOf(when.value, zone);
 }
 
 /** When it was done, where the device says so and its clock can be right; null: as it arrived. */

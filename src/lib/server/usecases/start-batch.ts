@@ -5,6 +5,7 @@ import {
   pickAdded,
   restOfBrine,
   start,
+  type RecipeUsed,
   type RinseLogged
 } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
@@ -34,7 +35,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
     return refuse('bench-changed', { values: { changed: benchChangeWords(changes, cropsOf(ours)) } });
   const place = ours.places.find((p) => p.id === input.placeId);
   if (!place) return refuse('place-unknown', { field: 'placeId' });
-  const recipe = input.recipeId === '' ? undefined : await recipeOf(work.trx, input.recipeId);
+  const recipe = await recipeUsed(work, input.recipeId);
   if (input.recipeId !== '' && !recipe) return refuse('recipe-unknown', { field: 'recipeId' });
   const items = onBench.map((l) => itemOf(l, l.prepared));
   const ready = worksheetInput(items, input, kitchen);
@@ -46,17 +47,9 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   const lidNumbers = nextLidNumbers(sheet.jars.length, await numbered(work), work.wall);
   const { name, note, knowing, rinsed } = input;
   const rinses = rinsed ? [...rinsed.log, rinsed].map(rinseLogged) : [];
-  const begun = start(
-    sheet,
-    { name, note, usedMl: used.value, brineSaid: input.brineUsed !== '', rinses, knowing },
-    {
-      id: work.command,
-      styles: ours.styles,
-      place,
-      lidNumbers,
-      recipe: recipe ? { id: recipe.id, version: recipe.version, name: recipe.name } : null
-    }
-  );
+  const said = { name, note, usedMl: used.value, brineSaid: input.brineUsed !== '', rinses, knowing };
+  const given = { id: work.command, styles: ours.styles, place, lidNumbers, recipe: recipe ?? null };
+  const begun = start(sheet, said, given);
   if (!begun.ok) return begun;
   await batches.append(work, work.command, [begun.value]);
   await pack(work, packedOf(onBench, sheet, work.command));
@@ -68,6 +61,11 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name, lidNumbers });
 });
+
+async function recipeUsed({ trx }: Work, recipeId: string): Promise<RecipeUsed | undefined> {
+  const recipe = recipeId === '' ? undefined : await recipeOf(trx, recipeId);
+  return recipe && { id: recipe.id, version: recipe.version, name: recipe.name };
+}
 
 const rinseLogged = ({ after, taste, salinity }: RinseLogged): RinseLogged => ({ after, taste, salinity });
 

@@ -1,8 +1,9 @@
 import { inHand, type BatchInHand } from '../../core/batch';
-import { dayOfWall } from '../../core/calendar';
+import { dayOfWall, type Day } from '../../core/calendar';
 import { verdictsOf, type CareTask, type Verdict } from '../../core/care';
 import { cropsOf } from '../../core/kit';
 import { rawLife, type Lot } from '../../core/lot';
+import type { OwnCrops } from '../../core/produce';
 import type { House } from '../usecases';
 import { care, living } from './index';
 import { steps, STEP, type Stepped } from './steps';
@@ -59,17 +60,21 @@ export async function today(house: House, all: boolean): Promise<Today> {
     minutes: dueAll.reduce((a, t) => a + t.minutes, 0),
     condemned: condemned.map(({ batch, verdicts }) => ({ batch: inHand(batch), verdicts })),
     batches: batches.filter((b) => shown.has(b.id)).map(inHand),
-    picks: lots
-      .filter((l) => l.gardenG > 0)
-      .map(({ id, cropId, gardenG, ...lot }) => ({
-        ...{ id, cropId, gardenG },
-        daysLeft: rawLife({ id, cropId, gardenG, ...lot }, day, cropsOf(household)).daysLeft
-      }))
-      .filter((p) => p.daysLeft <= 2)
-      .sort((a, b) => a.daysLeft - b.daysLeft),
+    picks: turning(lots, day, cropsOf(household)),
     backupFailure: house.backups?.state().failure ?? null,
     anyJars: batches.length > 0
   };
 }
+
+/** Picks that lie in the Garden and keep two days or less, the most urgent first. */
+const turning = (lots: readonly Lot[], day: Day, own: OwnCrops): Today['picks'] =>
+  lots
+    .filter((lot) => lot.gardenG > 0)
+    .map((lot) => {
+      const { id, cropId, gardenG } = lot;
+      return { id, cropId, gardenG, daysLeft: rawLife(lot, day, own).daysLeft };
+    })
+    .filter((p) => p.daysLeft <= 2)
+    .sort((a, b) => a.daysLeft - b.daysLeft);
 
 const longest = (a: CareTask, b: CareTask) => a.since - b.since;

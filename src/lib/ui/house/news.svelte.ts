@@ -1,4 +1,4 @@
-import { knownBeat } from './send';
+import { deviceShare, knownBeat } from './send';
 import { lookAgain } from './look-again';
 import { isTyping } from './typed';
 
@@ -7,8 +7,9 @@ interface Told {
   readonly beat: string;
 }
 
-/** Who just stored something looks again by itself: so long others wait, ms. */
+/** Who just stored something looks again by itself: so long others wait, and up to so much longer, each by itself, ms. */
 const SETTLE_MS = 400;
+const SPREAD_MS = 800;
 /** Asked again whether one may look, ms. */
 const ASK_AGAIN_MS = 1000;
 
@@ -51,7 +52,8 @@ class News {
         kinds.length > 0 && kinds.every((k) => k === 'draft') && location.pathname !== '/bench';
       if (elsewhere || beat === knownBeat()) return;
       this.heard = beat;
-      this.soon(SETTLE_MS);
+      // Fifty phones that ask at the same moment wait for one another.
+      this.soon(SETTLE_MS + deviceShare() * SPREAD_MS);
     };
   }
 

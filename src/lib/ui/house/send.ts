@@ -32,6 +32,10 @@ function deviceId(): string {
   return device;
 }
 
+/** This device's share of a wait that all are to spread over, 0 to 1; always the same. */
+export const deviceShare = (): number =>
+  [...deviceId()].reduce((sum, c) => (sum * 31 + c.charCodeAt(0)) % 997, 7) / 997;
+
 /** What stands on every command: which device, when by its clock of the house, what it had seen. */
 export function envelope(): { device: string; doneAt: string; saw: number } {
   // The demo's clock stands.

@@ -74,6 +74,11 @@ function shape(cut: Cut, x: number, y: number, turn: number): string {
       [w / 2, h / 2],
       [-w / 2, h / 2]
     ]);
+  return rounded(x, y, turn, [w, h]);
+}
+
+/** A block with its corners nipped off. */
+function rounded(x: number, y: number, turn: number, [w, h]: readonly [number, number]): string {
   const nip = Math.min(w, h) / 4;
   return corners(x, y, turn, [
     [-w / 2, -h / 2 + nip],
