@@ -1,6 +1,7 @@
 // The years' figures for npm run bench, side by side: a large household after one season, three years and ten, played through
 // the use cases. Alone: node scripts/bench-years.mjs. Kept in docs/bench-years.md.
 import { copyFileSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { get } from 'node:http';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuild, ensureModules, freePort, ROOMS, ROOT, startServer } from './lib.mjs';
@@ -47,7 +48,8 @@ async function measure(file) {
       size = (await (await fetch(`${base}${room}?n=${i}`)).arrayBuffer()).byteLength;
       if (i >= 5) times.push(performance.now() - at);
     }
-    out.set(room, `${ms(median(times))}, ${(size / 1000).toFixed(0)} kB`);
+    const wire = await onWire(`${base}${room}`);
+    out.set(room, `${ms(median(times))}, ${(size / 1000).toFixed(0)} kB, packed ${(wire / 1000).toFixed(0)}`);
   }
   const acts = { 'weigh-in': [], 'undo it': [], 'start-batch': [], 'undo the start': [] };
   for (let i = 0; i < 15; i++) {
@@ -95,6 +97,16 @@ async function measure(file) {
   out.set('the file', `${(statSync(file).size / 1e6).toFixed(0)} MB`);
   return out;
 }
+
+/** Bytes of an answer as a browser is sent it. */
+const onWire = (url) =>
+  new Promise((done, fail) =>
+    get(url, { headers: { 'accept-encoding': 'gzip' } }, (answer) => {
+      let bytes = 0;
+      answer.on('data', (part) => (bytes += part.length));
+      answer.on('end', () => done(bytes));
+    }).on('error', fail)
+  );
 
 /** Fifty pages are told that something was stored; each looks again a moment later, as `ui/house/news.svelte.ts` has it. */
 async function lookAgain(base, post) {

@@ -1,3 +1,4 @@
+import { gunzipSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
 import type { RequestEvent } from '@sveltejs/kit';
 import { served } from '$lib/server/http/served';
@@ -62,6 +63,34 @@ describe('a page as it went out', () => {
       answer().status,
       answer().headers.get('location')
     ]);
+  });
+  it('goes packed to who can unpack it, the kept one too; what is short or a stream goes as it is', async () => {
+    const long = 'cabbage '.repeat(4000);
+    const html = { 'content-type': 'text/html', etag: '"a"' };
+    const k = kitchen(() => new Response(long, { headers: html }));
+    const gzip = { headers: { 'accept-encoding': 'gzip, br' } };
+    for (const round of [1, 2]) {
+      const answer = await k.ask('/cold', null, gzip);
+      const body = Buffer.from(await answer.arrayBuffer());
+      expect([k.made(), answer.headers.get('content-encoding'), answer.headers.get('etag')]).toEqual([
+        1,
+        'gzip',
+        'W/"a"'
+      ]);
+      expect(answer.headers.get('vary'), String(round)).toBe('accept-encoding');
+      expect(body.length).toBeLessThan(long.length / 10);
+      expect(gunzipSync(body).toString()).toBe(long);
+    }
+    // Who cannot is given the page as it is.
+    expect([await k.text('/cold'), k.made()]).toEqual([long, 2]);
+    for (const [type, text] of [
+      ['text/event-stream', long],
+      ['text/html', 'short']
+    ] as const) {
+      const plain = kitchen(() => new Response(text, { headers: { 'content-type': type } }));
+      const answer = await plain.ask('/api/v1/news', null, { ...gzip, room: '/api/v1/news' });
+      expect([answer.headers.get('content-encoding'), await answer.text()]).toEqual([null, text]);
+    }
   });
   it('that need not be sent again is not sent: each who says what it has is asked for itself', async () => {
     const k = kitchen((made) => (made === 1 ? new Response(null, { status: 304 }) : new Response('whole')));

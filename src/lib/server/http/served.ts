@@ -1,5 +1,6 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import type { House } from '../usecases';
+import { packed, unpacks } from './packed';
 
 /** A page as it went out. */
 interface Page {
@@ -28,14 +29,15 @@ export async function served(
   house: House,
   make: () => Promise<Response>
 ): Promise<Response> {
-  if (!house.seen || !isShared(event, house)) return make();
+  const send = async () => packed(event.request, await make());
+  if (!house.seen || !isShared(event, house)) return send();
   const { hand } = house;
   const who = hand ? `${hand.role} ${hand.name}` : '';
   const had = event.request.headers.get('if-none-match') ?? '';
   const page = await house.seen.once(
-    `page ${event.request.url} ${who} ${had}`,
+    `page ${event.request.url} ${who} ${had} ${unpacks(event.request)}`,
     async (): Promise<Page> => {
-      const made = await make();
+      const made = await send();
       return { body: await made.arrayBuffer(), status: made.status, headers: [...made.headers] };
     },
     ({ status, headers }) => status === 200 && !headers.some(([name]) => name === 'set-cookie')
