@@ -84,6 +84,12 @@ module.exports = {
       to: { path: '^src/lib/core/(reading|safety|style|vessel|correct)/', dependencyTypesNot: ['type-only'] }
     },
     floor(
+      'pages-show-views',
+      'what a page loads is a view; it reads no streams and works nothing out',
+      { path: '^src/routes/.*/\\+(page|layout)\\.server\\.ts$', pathNot: '^src/routes/(do|sign-in)/' },
+      { path: '^src/lib/(core|server/(repos|usecases|db))/' }
+    ),
+    floor(
       'words-by-their-door',
       'the sentences are entered by their index.ts only',
       { pathNot: '^src/lib/words/' },

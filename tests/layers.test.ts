@@ -6,7 +6,8 @@ import { afterAll, describe, expect, it } from 'vitest';
 const made: string[] = [];
 afterAll(() => {
   for (const file of made) rmSync(file, { force: true });
-  rmSync('src/lib/core/zznew', { recursive: true, force: true });
+  for (const folder of ['lib/core/zznew', 'routes/zz-bad'])
+    rmSync(join('src', folder), { recursive: true, force: true });
 });
 
 /** Writes a file with a bad import into the house, lets the rule look at it, and takes it away again. */
@@ -80,6 +81,11 @@ describe('lint fails when a floor imports upwards', () => {
       'use-cases-hold-no-rule',
       'lib/server/usecases/zz-bad.ts',
       "import { readWeight } from '../../core/reading';\nexport const bad = readWeight;\n"
+    ],
+    [
+      'pages-show-views',
+      'routes/zz-bad/+page.server.ts',
+      "import { household } from '$lib/server/repos';\nexport const bad = household;\n"
     ],
     [
       'words-by-their-door',

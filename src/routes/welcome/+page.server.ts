@@ -1,8 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { household } from '$lib/server/repos';
-
+import { living } from '$lib/server/views';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  if ((await household(locals.house.db)).settled) redirect(303, '/');
+  if ((await living(locals.house)).household.settled) redirect(303, '/');
 };

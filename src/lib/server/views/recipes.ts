@@ -1,7 +1,8 @@
 import { waysOf } from '../../core/kit';
-import { readRecipe } from '../../core/recipe';
+import type { Taste } from '../../core/batch';
+import { readRecipe, type Recipe } from '../../core/recipe';
 import { style } from '../../core/style';
-import { allRecipes, batches, household } from '../repos';
+import { allRecipes, batches, household, recipeOf } from '../repos';
 import type { House } from '../usecases';
 import { once } from './index';
 
@@ -43,3 +44,34 @@ export const recipeLines = (house: House): Promise<RecipeLine[]> =>
       };
     });
   });
+
+/** So many of the last batches made by a recipe are shown. */
+const MADE_SHOWN = 60;
+
+/** One recipe, and the last batches made by it. */
+export interface RecipePage {
+  readonly recipe: Recipe;
+  readonly made: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly startedAt: number;
+    readonly version: number;
+    readonly equilibrium: number | null;
+    readonly taste: Taste | null;
+  }[];
+}
+
+/** A recipe's page; undefined where there is none. */
+export async function recipePage({ db }: House, id: string): Promise<RecipePage | undefined> {
+  const recipe = await recipeOf(db, id);
+  if (!recipe) return undefined;
+  const made = await batches.latest(db, { topic: recipe.id, most: MADE_SHOWN });
+  return {
+    recipe,
+    made: made.map((b) => ({
+      ...{ id: b.id, name: b.name, startedAt: b.startedAt, equilibrium: b.equilibrium },
+      version: b.recipe?.version ?? 1,
+      taste: b.tastes.at(-1) ?? null
+    }))
+  };
+}
