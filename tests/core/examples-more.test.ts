@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { phaseOfJar, freeBrineG, usualTarget, evenHoursOf, correctionOf } from '$lib/core/batch';
 import { phaseOf, putRight } from '$lib/core/correct';
-import { WATERS } from '$lib/core/kit';
 import { as } from '$lib/core/quantity';
 import { brineOf, fromStock, tasteWord } from '$lib/core/salt';
 import { crop } from '$lib/core/produce';
@@ -23,11 +22,10 @@ describe('examples in the docstrings', () => {
     near(rest.naclG, 39.5, 0.005);
     near(rest.waterG, 586.7, 0.005);
   });
-  it('weights in jars, packing and water', () => {
+  it('weights in jars and packing', () => {
     near(jarShare(330, 835.8, crop('carrot', [])!, 0.62).share, 0.618, 0.003);
     expect(packingKey('kohlrabi', 'spear')).toBe('kohlrabi.spear');
     expect([jarsWorth([900, 900, 13_200]), jarsWorth([]), jarsWorth([430])]).toEqual([15, 0, 1]);
-    expect(WATERS.stood.leadHours).toBe(12);
     expect(tasteWord('soup')?.salinity.mean).toBe(0.0175);
   });
   it('cuts and saltings by style', () => {

@@ -92,7 +92,7 @@ describe('a way of one’s own to make a style', () => {
     near(made().packing, 0.62 / made().crop.density, 1e-9);
     const taught = { mean: 0.5, sd: 0.02, n: 3 };
     expect(made({ 'kohlrabi.spear': taught }).packingFrom).toBe(0);
-    expect(made({ 'kohlrabi.pieces_1': taught })).toMatchObject({ packing: 0.5, packingFrom: 3 });
+    expect(made({ 'kohlrabi.pieces_1-spear': taught })).toMatchObject({ packing: 0.5, packingFrom: 3 });
     // What was made by it keeps its cut, whatever the household says later.
     const facts = factsOf(styleIn('pieces_1', cut.styles)!);
     expect(styleMade({ styleId: 'pieces_1', style: facts })?.ownCut?.name).toBe('Matchsticks');

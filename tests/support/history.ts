@@ -248,7 +248,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   }),
   'set-tare': (_, d) => ({ name: `Bowl ${d(3)}`, weight: `${300 + d(200)} g` }),
   'weigh-spoon': (_, d) => ({ saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: `${50 + d(15)} g` }),
-  'reset-learning': () => ({ what: 'trim:carrot' }),
+  'reset-learning': (_, d) => ({ what: ['trim:carrot', 'packing:kohlrabi.pieces_1-spear'][d(2)] }),
   'count-goods': ({ goods }, d) => ({
     goodsId: d(2) ? goods[0]?.id : undefined,
     name: 'Salt',

@@ -175,7 +175,7 @@ export const resetLearningSchema = z.object({
   what: z
     .string()
     .regex(
-      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z-]+(_\d+)?|brine)$/,
+      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z-]+(_\d+-[a-z]+)?|brine)$/,
       no('not-a-choice')
     )
 });

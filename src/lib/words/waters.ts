@@ -1,4 +1,4 @@
-import { isWater, WATERS, type WaterId } from '../core/kit';
+import { isWater, type WaterId } from '../core/kit';
 
 interface WaterWords {
   readonly name: string;
@@ -31,9 +31,6 @@ const WORDS: Readonly<Record<WaterId, WaterWords>> = {
     says: 'One school says it is fine; chlorine may slow the start. Chlorine-free is the surer way.'
   }
 };
-
-/** Waters to choose from. */
-export const WATER_IDS = Object.keys(WATERS).filter(isWater);
 
 /** Example: `waterWords('stood').name` is `'tap, stood overnight'`; an unknown one is the first. */
 export const waterWords = (id: string): WaterWords => WORDS[isWater(id) ? id : 'filtered'];

@@ -1,13 +1,6 @@
-/** Where the water for brine comes from, and how many hours before it must be set out. Common practice, no source. */
-export const WATERS = {
-  filtered: { leadHours: 0 },
-  spring: { leadHours: 0 },
-  boiled: { leadHours: 4 },
-  stood: { leadHours: 12 },
-  rain: { leadHours: 4 },
-  tap: { leadHours: 0 }
-} as const;
+/** Where the water for brine comes from; what each wants is said by `words`. */
+export const WATERS = ['filtered', 'spring', 'boiled', 'stood', 'rain', 'tap'] as const;
 
-export type WaterId = keyof typeof WATERS;
+export type WaterId = (typeof WATERS)[number];
 
-export const isWater = (id: string): id is WaterId => Object.hasOwn(WATERS, id);
+export const isWater = (id: string): id is WaterId => (WATERS as readonly string[]).includes(id);

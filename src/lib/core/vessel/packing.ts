@@ -38,7 +38,8 @@ export interface PacksInStyle {
 }
 
 /**
- * A cut of the household's own is learnt by its way of making, and packs as the household says; every other by crop and cut.
+ * A cut of the household's own is learnt by its way of making and what it is like (`kohlrabi.pieces_1-spear`), and packs as the
+ * household says; every other by crop and cut.
  * Example: kohlrabi (0.94 g/ml) in sticks of which 600 g go into a litre packs `0.638`.
  */
 export function packsInStyle(
@@ -49,7 +50,7 @@ export function packsInStyle(
   const own = s.ownCut;
   if (!own) return { key: packingKey(c.id, cut), table: packing(c.id, cut) };
   const table = own.gPerLitre === null ? packing(c.id, cut) : own.gPerLitre / 1000 / c.density;
-  return { key: packingKey(c.id, s.id), table };
+  return { key: packingKey(c.id, `${s.id}-${own.like}`), table };
 }
 
 /** Salted, bruised shreds, g per ml, with one sd from the range 0.95-1.05. Common practice; SR24 kraut 0.998. */

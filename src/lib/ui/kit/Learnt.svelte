@@ -56,11 +56,12 @@
   const packings = $derived(
     Object.entries(learnt.packings).map(([key, l]): Row => {
       const [cropId = '', cutOrWay = 'chunk'] = key.split('.');
-      // An own cut is learnt by the way of making that it belongs to.
-      const way = house.household.styles.find((s) => s.id === cutOrWay);
-      const cut = way?.cut?.like ?? (cutOrWay as Cut);
+      // An own cut is learnt by the way of making that it belongs to: "pieces_1-spear".
+      const [, wayId = cutOrWay, like = cutOrWay] = /^(.+_\d+)-([a-z]+)$/.exec(cutOrWay) ?? [];
+      const way = house.household.styles.find((s) => s.id === wayId && s.cut?.like === like);
+      const cut = like as Cut;
       const c = house.crop(cropId);
-      const made = { id: cutOrWay, ...(way?.cut ? { ownCut: way.cut } : {}) };
+      const made = { id: wayId, ...(way?.cut ? { ownCut: way.cut } : {}) };
       return {
         what: `packing:${key}`,
         name: `${house.cropName(cropId)}, ${way?.cut?.name.toLowerCase() ?? CUT_WORDS[cut]}`,

@@ -167,7 +167,7 @@
       <li class="line">
         {#if editing !== 'new' && editing?.id === place.id}{@render editor(place)}
         {:else}
-          <div class="flex items-center justify-between gap-4">
+          <div class="sm:flex sm:items-center sm:justify-between sm:gap-4">
             <div>
               <p class="font-semibold">{place.name}</p>
               <p class="text-sm text-quiet">
@@ -177,7 +177,7 @@
               </p>
               {@render lately(place)}
             </div>
-            <p class="flex flex-wrap items-center justify-end gap-x-4">
+            <p class="flex items-center gap-x-4 sm:shrink-0">
               <b class="big whitespace-nowrap">{house.temp(place.tempC)}</b
               >{#if place.kind !== 'pantry'}<button
                   class="act whitespace-nowrap"

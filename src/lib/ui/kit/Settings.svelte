@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
+  import { WATERS } from '$lib/core/kit';
   import { EATERS } from '$lib/core/safety';
-  import { EATER_WORDS, WATER_IDS, waterWords } from '$lib/words';
+  import { EATER_WORDS, waterWords } from '$lib/words';
   import { SALT_KINDS } from '$lib/core/salt';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -49,7 +50,7 @@
         id="h-water"
         name="waterId"
         value={h.waterId}
-        items={WATER_IDS.map((id) => ({ value: id, name: waterWords(id).name }))}
+        items={WATERS.map((id) => ({ value: id, name: waterWords(id).name }))}
       />
       <ChoiceField
         label="At the table"
