@@ -7,7 +7,8 @@ import { learntPieces, taughtByPick, type Lot } from '$lib/core/lot';
 import { as } from '$lib/core/quantity';
 import { readCard } from '$lib/core/recipe';
 import { isDiscard, placeCautions, saltCautions } from '$lib/core/safety';
-import { cautionWords, SIGN_IDS, signWords } from '$lib/words';
+import { portioned } from '$lib/core/larder';
+import { becauseWords, cautionWords, SIGN_IDS, signName, signWords } from '$lib/words';
 import { equilibriumSalinity, saltKind } from '$lib/core/salt';
 import { readFilled, readHeavy } from '$lib/core/kitchen';
 import { waysOf, NEW_HOUSEHOLD } from '$lib/core/kit';
@@ -252,6 +253,24 @@ describe('a jar that is to be thrown away', () => {
     for (const id of ['no-bubbles', 'overflow', 'domed', 'soft', 'blue-garlic'])
       expect(SIGN_IDS).toContain(id);
     for (const id of SIGN_IDS.filter(isDiscard)) expect(signWords(id).does).toMatch(/Do not taste/);
+  });
+  it('is thrown away without being asked why: the house knows, and keeps it as a fact; a sound one wants a reason', () => {
+    const seen: BatchEvent = { type: 'signSeen', data: { fillingIds: ['f2'], sign: 'mould' } };
+    const b = after([seen, 5]);
+    const thrown = (fillingId: string, reason = '') =>
+      portioned(b, { fillingId, how: 'thrown', amount: 'all', weight: '', reason }, ways, {
+        places: PLACES,
+        now: now(5)
+      });
+    expect(thrown('f2')).toMatchObject({ value: { data: { because: { kind: 'sign', sign: 'mould' } } } });
+    expect(thrown('f1')).toMatchObject({ refusal: { code: 'reason-wanted', field: 'reason' } });
+    const said = thrown('f1', 'too soft');
+    expect(said.ok && said.value.data).not.toHaveProperty('because');
+    const kept = after([seen, 5], [(thrown('f2') as { value: BatchEvent }).value, 5]);
+    expect(becauseWords(kept.portions[0]!.because!)).toBe(signName('mould'));
+    expect(becauseWords({ kind: 'pH', pH: 5.1, day: 9, lineDay: 7 })).toBe(
+      'pH 5.1 on day 9: it should have been 4.6 or lower by day 7'
+    );
   });
 });
 

@@ -213,7 +213,7 @@ describe('the household’s own kit', () => {
     expect((await household(house.db)).jars.find((j) => j.id === jarId)!.owned).toBe(5);
     const after = await load(b.id);
     expect(after.fillings[0]!.emptiedAt).not.toBeNull();
-    expect(after.portions[0]).toMatchObject({ how: 'thrown', reason: 'the jar broke' });
+    expect(after.portions[0]).toMatchObject({ how: 'thrown', reason: '', because: { kind: 'broke' } });
     expect(isLive(after)).toBe(b.fillings.length > 1);
     for (let i = 0; i < 4; i++) await house.say('break-jar', { jarId });
     expect(await house.say('break-jar', { jarId })).toMatchObject({ ok: false });

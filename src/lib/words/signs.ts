@@ -1,3 +1,4 @@
+import type { Because } from '../core/batch';
 import { isSign, SIGNS, type SignId } from '../core/safety';
 
 /** What a sign on a jar usually means, and what the cautious do. Common practice, no source. */
@@ -86,6 +87,18 @@ const WORDS: Readonly<Record<SignId, SignWords>> = {
 export const SIGN_IDS = Object.keys(SIGNS).filter(isSign);
 
 export const signWords = (id: SignId): SignWords => WORDS[id];
+
+/** Why something was thrown away, where the house knows. Example: "pH 5.1 on day 9: it should have been 4.6 or lower by day 7". */
+export function becauseWords(because: Because): string {
+  switch (because.kind) {
+    case 'pH':
+      return `pH ${because.pH} on day ${because.day}: it should have been 4.6 or lower by day ${because.lineDay}`;
+    case 'sign':
+      return signName(because.sign);
+    case 'broke':
+      return 'the jar broke';
+  }
+}
 
 /** A sign by its name. Example: `signName('film')` begins with "a flat"; an unknown one is called as it was said. */
 export const signName = (id: string): string => (isSign(id) ? WORDS[id].sign : id);

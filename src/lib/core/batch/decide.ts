@@ -1,7 +1,7 @@
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import type { Batch, BatchInHand, BatchEvent } from './batch';
-import type { Filling, PortionHow } from './facts';
+import type { Because, Filling, PortionHow } from './facts';
 import { leftG, placeOf } from './jar';
 
 /** The jars named, all of this batch and none of them empty. */
@@ -24,13 +24,14 @@ export function move(b: BatchInHand, ids: readonly string[], to: Place): Outcome
   return done({ type: 'moved', data: { fillingIds: going, placeId: to.id } });
 }
 
-/** A part or the whole of a jar leaves it; a throw-away says why. */
+/** A part or the whole of a jar leaves it; a throw-away says why, where the house does not know (`because`). */
 export function portion(
   b: BatchInHand,
   fillingId: string,
   how: PortionHow,
   g: number,
-  reason: string
+  reason: string,
+  because?: Because
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, [fillingId]);
   if (!jars.ok) return jars;
@@ -38,8 +39,12 @@ export function portion(
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g > thereG + 0.5)
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG } });
-  if (how === 'thrown' && reason.trim() === '') return refuse('reason-wanted', { field: 'reason' });
-  return done({ type: 'portioned', data: { fillingId, how, g: Math.min(g, thereG), reason } });
+  if (how === 'thrown' && !because && reason.trim() === '')
+    return refuse('reason-wanted', { field: 'reason' });
+  return done({
+    type: 'portioned',
+    data: { fillingId, how, g: Math.min(g, thereG), reason, ...(because ? { because } : {}) }
+  });
 }
 
 /** A portion said wrongly: what it really was, never more than the jar held then. */

@@ -83,6 +83,15 @@ export interface PHReading {
 }
 
 export type PortionHow = 'eaten' | 'given' | 'thrown';
+
+/** Why a jar is to be thrown away: a pH over the line, by day, or a sign of spoiling. */
+export type Condemned =
+  | { readonly kind: 'pH'; readonly pH: number; readonly day: number; readonly lineDay: number }
+  | { readonly kind: 'sign'; readonly sign: string };
+
+/** Why something was thrown away, where the house knows. */
+export type Because = Condemned | { readonly kind: 'broke' };
+
 export interface Portion {
   readonly id: string;
   readonly at: WallMinute;
@@ -91,7 +100,9 @@ export interface Portion {
   readonly g: number;
   /** What it was of: as the jar's whole was then. */
   readonly what: Contents;
+  /** In the household's words; may be empty where the house knows why. */
   readonly reason: string;
+  readonly because?: Because;
   readonly corrected: boolean;
 }
 

@@ -1,4 +1,4 @@
-import { standing, type BatchInHand, type Filling } from '../batch/index';
+import { standing, type BatchInHand, type Condemned, type Filling } from '../batch/index';
 import { MINUTES_PER_DAY, minuteOfDay, type WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { isDiscard, PH_LINE } from '../safety/index';
@@ -12,9 +12,7 @@ export interface Verdict {
   readonly lidNumber: number;
   /** The reading or the sign that says so, by its entry. */
   readonly of: string;
-  readonly by:
-    | { readonly kind: 'pH'; readonly pH: number; readonly day: number; readonly lineDay: number }
-    | { readonly kind: 'sign'; readonly sign: string };
+  readonly by: Condemned;
 }
 
 const dayOf = (b: BatchInHand, at: WallMinute): number => {

@@ -7,7 +7,7 @@ import {
   type BatchEvent,
   type PortionHow
 } from '../batch/index';
-import { notCondemned, type CareRound } from '../care/index';
+import { notCondemned, verdictOn, type CareRound } from '../care/index';
 import { bareMass, readWeight, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { quarterG } from './larder';
@@ -41,7 +41,8 @@ export function portioned(
       values: { lidNumber: jar.lidNumber, leftG: thereG }
     });
   const g = amountOf(said, thereG, quarterG(jar), ways);
-  return g.ok ? portion(b, jar.id, said.how, g.value, said.reason) : g;
+  const because = said.how === 'thrown' ? verdictOn(b, jar, around.places, around.now)?.by : undefined;
+  return g.ok ? portion(b, jar.id, said.how, g.value, said.reason, because) : g;
 }
 
 /** It was more, or less, that was taken; 0 is nothing. */

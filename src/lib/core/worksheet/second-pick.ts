@@ -8,7 +8,7 @@ import { WATER_C } from './brined';
 import { fillsPerMl, packsOf } from './prepare';
 
 /** A vessel that stands, as far as a second pick needs it. */
-export interface Standing {
+export interface VesselWithRoom {
   readonly usableMl: number;
   readonly vegRoomMl: number;
   /** Where its salt ends now, mass fraction. */
@@ -34,7 +34,7 @@ export interface SecondPick {
  */
 export function secondPick(
   items: readonly { readonly crop: Crop; readonly preparedG: number }[],
-  into: Standing,
+  into: VesselWithRoom,
   s: Style,
   salt: SaltKind,
   packings: Readonly<Record<string, Learned>> = {}

@@ -1,4 +1,4 @@
-import { leftG, standing } from '../../core/batch';
+import { leftG, portion, standing } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/kit';
 import { cropsOf, waysOf, type Household, type HouseholdEvent } from '../../core/kit';
@@ -46,13 +46,9 @@ export const breakJar = useCase('break-jar', async (work, { jarId, fillingId }) 
   const filling = batch && standing(batch).find((f) => f.id === fillingId);
   if (fillingId && !filling) return refuse('jar-unknown', { field: 'fillingId' });
   if (batch && filling) {
-    const data = {
-      fillingId: filling.id,
-      how: 'thrown' as const,
-      g: leftG(filling),
-      reason: 'the jar broke'
-    };
-    await batches.append(work, batch.id, [{ type: 'portioned', data }]);
+    const thrown = portion(batch, filling.id, 'thrown', leftG(filling), '', { kind: 'broke' });
+    if (!thrown.ok) return thrown;
+    await batches.append(work, batch.id, [thrown.value]);
   }
   const full = await fullJars(work);
   return inHouse(work, (ours) => decide.jarBroken(ours, jarId, full(jarId)), jarAnswer);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button, Textarea, Label } from 'flowbite-svelte';
-  import type { BatchInHand, BatchEvent } from '$lib/core/batch';
+  import type { BatchInHand, BatchEvent, Portion } from '$lib/core/batch';
   import { massOf } from '$lib/core/contents';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -10,7 +10,7 @@
   import { clockTime, shortDay } from '../time';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
-  import { careShort, listed, signName, TROUBLE_WORDS } from '$lib/words';
+  import { becauseWords, careShort, listed, signName, TROUBLE_WORDS } from '$lib/words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
 
@@ -29,6 +29,10 @@
 
   const lids = (ids: readonly string[]) =>
     listed(batch.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber));
+  const whyThrown = ({ because, reason }: Pick<Portion, 'because' | 'reason'>) =>
+    [...(because ? [becauseWords(because)] : []), ...(reason ? [reason] : [])]
+      .map((why) => `: ${why}`)
+      .join('');
   const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
   const text = $derived.by(() => {
     const e = line.event;
@@ -50,7 +54,7 @@
       case 'moved':
         return `Moved ${lids(e.data.fillingIds)} to ${house.placeName(e.data.placeId)}`;
       case 'portioned':
-        return `${house.mass(e.data.g)} ${HOW[e.data.how]}, jar ${lids([e.data.fillingId])}${e.data.reason ? `: ${e.data.reason}` : ''}`;
+        return `${house.mass(e.data.g)} ${HOW[e.data.how]}, jar ${lids([e.data.fillingId])}${whyThrown(e.data)}`;
       case 'putRight':
         return `Put right ${lids([e.data.fillingId])} (${TROUBLE_WORDS[e.data.trouble]}): ${didWords(e.data, house)}, from ${writePercent(e.data.from)} to ${writePercent(e.data.to)}${e.data.reason ? `. “${e.data.reason}”` : ''}`;
       case 'soured':

@@ -2,7 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import type { BatchInHand } from '$lib/core/batch';
   import type { Verdict } from '$lib/core/care';
-  import { signName } from '$lib/words';
+  import { becauseWords } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import CorrectPH from './CorrectPH.svelte';
@@ -13,10 +13,6 @@
     verdicts,
     named = false
   }: { batch: BatchInHand; verdicts: readonly Verdict[]; named?: boolean } = $props();
-  const why = (v: Verdict) =>
-    v.by.kind === 'pH'
-      ? `pH ${v.by.pH} on day ${v.by.day}: it should have been 4.6 or lower by day ${v.by.lineDay}`
-      : signName(v.by.sign);
   let wrong = $state<string | null>(null);
 </script>
 
@@ -24,7 +20,7 @@
   {#each verdicts as v (v.fillingId)}
     <li class="harm my-2" data-verdict>
       <p class="big">Throw jar {v.lidNumber} away{named ? `, ${batch.name}` : ''}</p>
-      <p>{why(v)}. Do not taste. Close it; throw the whole jar away.</p>
+      <p>{becauseWords(v.by)}. Do not taste. Close it; throw the whole jar away.</p>
       <div class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
         <ActionForm
           command="portion"
@@ -32,8 +28,7 @@
             batchId: v.batchId,
             fillingId: v.fillingId,
             how: 'thrown',
-            amount: 'all',
-            reason: why(v).slice(0, 80)
+            amount: 'all'
           }}
           label="Thrown away"
         >

@@ -152,7 +152,7 @@
         inputmode="decimal"
         value={says}
         oninput={(said) => (says = said)}
-        problem={problemAt('tempC') ?? (says === '' || saysRead.ok ? undefined : problem(saysRead.refusal))}
+        problem={says === '' || saysRead.ok ? problemAt('tempC') : problem(saysRead.refusal)}
       />
       <input type="hidden" name="tempC" value={saysRead.ok ? saysRead.value : says} />
       <Button type="submit" outline disabled={busy}>Note it</Button>
