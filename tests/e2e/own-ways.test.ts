@@ -8,6 +8,14 @@ test('a way of one’s own has its own cut, named at the step and in the working
   await open(page, '/kit');
   await page.getByRole('button', { name: 'Add a way of your own' }).click();
   const form = page.getByRole('form', { name: 'A way of your own' });
+  // A cut that the next style does not allow is let go.
+  await form.getByLabel('A way of making').selectOption('soft-fruit');
+  await form.getByLabel('A cut of your own, like').selectOption('half');
+  await expect(form.getByLabel('What you call it')).toBeVisible();
+  await form.getByLabel('A way of making').selectOption('pieces');
+  await expect(form.getByLabel('What you call it')).toBeVisible();
+  await form.getByLabel('A way of making').selectOption('sliced-peppers');
+  await expect(form.getByLabel('What you call it')).toBeHidden();
   await form.getByLabel('A way of making').selectOption('pieces');
   await form.getByLabel('Name').fill('Thin sticks');
   await form.getByLabel('A cut of your own, like').selectOption('spear');

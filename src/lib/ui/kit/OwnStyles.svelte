@@ -33,6 +33,11 @@
     like = said === 'new' ? '' : styleLike(said.id);
     cut = said === 'new' ? '' : (said.cut?.like ?? '');
   }
+  /** Another style may not allow the cut that was chosen. */
+  function choose(styleId: string): void {
+    like = styleId;
+    if (cut !== '' && !style(styleId)?.cuts.includes(cut)) cut = '';
+  }
   /** As it was typed: what is saved unchanged must not change. */
   const number = (x: number | undefined) => (x === undefined ? '' : String(Math.round(x * 1e4) / 1e4));
   type Figure = readonly [name: FieldOf<'set-style'>, label: string, value: string, of: string];
@@ -86,7 +91,7 @@
         <ChoiceField
           label="A way of making"
           id="y-like"
-          bind:value={like}
+          bind:value={() => like, choose}
           items={STYLES.map((s) => ({ value: s.id, name: s.name }))}
           placeholder="Choose a style"
           problem={problemAt('like')}
