@@ -13,6 +13,8 @@ import {
   postingsOf,
   pourInto,
   remedyFor,
+  restOfBrine,
+  savedUsed,
   salinityOf,
   standing,
   start,
@@ -42,6 +44,15 @@ import {
 } from '$lib/core/contents';
 import { ledger } from '$lib/core/larder';
 import { NEW_HOUSEHOLD, waysOf, type OwnedJar } from '$lib/core/kit';
+import {
+  brineHolds,
+  brineKept,
+  brinePostings,
+  brineTaken,
+  evolveBrine,
+  type BrineEvent,
+  type KeptBrine
+} from '$lib/core/pantry';
 import { crop } from '$lib/core/produce';
 import { drawnG, partsAsMade, secondPick, type Worksheet } from '$lib/core/worksheet';
 import { saltKind } from '$lib/core/salt';
@@ -126,7 +137,7 @@ const SHEETS: readonly Worksheet[] = STYLES.flatMap((s) =>
         { id: 'carrot-b', cropId: 'carrot', pickedG: 130, withTops: false, preparedG: 100 }
       ];
       const stock = { id: 'kept', name: 'Kept', ml: 150, strength: 0.03, useBy: '2026-09-20' };
-      const brine = { mix: 'jug' as const, hot: false, stock: n === 0 ? [] : [stock as never] };
+      const brine = { mix: 'jug' as const, hot: false, saved: n === 0 ? [] : [stock as never] };
       return sheet({ styleId: s.id, items, jars: FREE, fraction: 0.03, extras, brine });
     })
   )
@@ -145,6 +156,7 @@ describe('what a worksheet fills is told apart', () => {
 class Kitchen {
   readonly batches = new Map<string, Batch>();
   readonly postings: Posting[] = [];
+  readonly brines = new Map<string, KeptBrine>();
   /** What each pick gave, as it was said. */
   readonly given = new Map<string, Contents>();
   private n = 0;
@@ -174,17 +186,37 @@ class Kitchen {
         this.given.set(lotId!, plus(this.given.get(lotId!) ?? NOTHING, vegetables(preparedG, moisture)));
     this.batches.set(id, after);
   }
+
+  sayBrine(id: string, event: BrineEvent): void {
+    const before = this.brines.get(id);
+    this.postings.push(...brinePostings(id, before, event));
+    this.brines.set(id, evolveBrine(id, before, event)!);
+  }
 }
 
 type Dice = readonly [number, number, number];
 const pick = <T>(all: readonly T[], n: number): T | undefined => all[n % Math.max(1, all.length)];
 
+/** The brine that a plan draws on, kept before it is made. */
+function withSaved(k: Kitchen, w: Worksheet): Worksheet {
+  if (!w.brine || w.brine.fromSaved.length === 0) return w;
+  const fromSaved = w.brine.fromSaved.map((s) => {
+    const id = k.name();
+    const said = { name: id, amount: '150 ml', strengthPercent: 3 };
+    const kept = brineKept(said, '2026-09-10', WAYS);
+    if (kept.ok) k.sayBrine(id, kept.value);
+    return { ...s, id };
+  });
+  return { ...w, brine: { ...w.brine, fromSaved } };
+}
+
 /** What a household might do with its jars; each answers whether it could. */
 const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
-  function starts(k, [a]) {
-    const w = pick(SHEETS, a)!;
-    if (Object.entries(w.chosen.counts).some(([id, n]) => n > k.free(id))) return;
+  function starts(k, [a, b]) {
+    const planned = pick(SHEETS, a)!;
+    if (Object.entries(planned.chosen.counts).some(([id, n]) => n > k.free(id))) return;
     const id = k.name();
+    const w = withSaved(k, planned);
     const knowing = w.cautions.map((c) => c.rule);
     const usedMl = w.brine ? w.brine.inJarsMl * (0.8 + (a % 5) / 10) : null;
     const said = { name: id, note: '', usedMl, brineSaid: true, rinses: [], knowing };
@@ -195,7 +227,11 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
       lidNumbers: k.numbers(w.jars.length),
       recipe: null
     });
-    if (begun.ok) k.say(id, begun.value);
+    if (!begun.ok) return;
+    k.say(id, begun.value);
+    const rest = b % 2 ? restOfBrine(w, usedMl, { id, name: id }, '2026-09-12') : null;
+    for (const { brineId, event } of savedUsed(w, usedMl, id, rest !== null)) k.sayBrine(brineId, event);
+    if (rest) k.sayBrine(`${id}.rest`, rest);
   },
   function enters(k, [a, b]) {
     const jar = pick(JARS, a)!;
@@ -322,9 +358,19 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
   },
   function drains(k, [a, b, c]) {
     const at = pick(k.jars, a);
-    const much = { ml: 1 + (b % 300), salinity: 0.015 + (c % 20) / 1000, brineId: c % 2 ? `k${c}` : null };
+    const much = { ml: 1 + (b % 300), salinity: 0.015 + (c % 20) / 1000, brineId: c % 2 ? k.name() : null };
     const done = at && drain(at.b, at.f.id, much);
-    if (done?.ok) k.say(at!.b.id, done.value);
+    if (!at || !done?.ok) return;
+    k.say(at.b.id, done.value);
+    if (!much.brineId) return;
+    const said = { name: 'Drained', amount: `${much.ml} ml`, strengthPercent: much.salinity * 100 };
+    const kept = brineKept({ ...said, batchId: at.b.id, fillingId: at.f.id }, '2026-09-13', WAYS);
+    if (kept.ok) k.sayBrine(much.brineId, kept.value);
+  },
+  function takesBrine(k, [a, b]) {
+    const brine = pick([...k.brines.values()], a);
+    const taken = brine && brineTaken(brine, b % 2 ? '' : `${b} ml`, WAYS);
+    if (taken?.ok) k.sayBrine(brine!.id, taken.value);
   }
 ];
 
@@ -357,6 +403,10 @@ function everythingIsSomewhere(k: Kitchen): void {
   // Each part for itself, dry matter, juice, brine and salt: what came in is in the jars, or went.
   const sides = balances(k.postings);
   expect(same(plus(...sides.values()), NOTHING)).toBe(true);
+  for (const b of k.brines.values()) {
+    const holds = gained(k.postings, `brine:${b.id}`);
+    expect(same(holds, brineHolds(b.ml, b.strength)), `brine ${b.id}`).toBe(true);
+  }
   const outside = [...sides].filter(([account]) => !account.startsWith('jar:')).map(([, c]) => c);
   expect(same(plus(...outside, ...all.map((f) => f.holds)), NOTHING)).toBe(true);
   // What was said of it, counted by another hand.

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { phaseOfJar, freeBrineG, usualTarget, evenHoursOf, correctionOf } from '$lib/core/batch';
 import { phaseOf, putRight } from '$lib/core/correct';
 import { as } from '$lib/core/quantity';
-import { brineOf, fromStock, tasteWord } from '$lib/core/salt';
+import { brineOf, fromSaved, tasteWord } from '$lib/core/salt';
 import { crop } from '$lib/core/produce';
 import { cutFor, saltings, style } from '$lib/core/style';
 import { heightOf, jarGeometry, jarsWorth, packingKey, profile, volumeTo } from '$lib/core/vessel';
@@ -14,7 +14,7 @@ import { near } from '../support/vectors';
 describe('examples in the docstrings', () => {
   it('brine from stock', () => {
     const wanted = brineOf(1000, as.trueStrength(0.05), 20);
-    const { rest } = fromStock(
+    const { rest } = fromSaved(
       wanted,
       [{ id: 's', name: 'S', ml: 400, strength: as.trueStrength(0.03) }],
       20

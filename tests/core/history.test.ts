@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { BATCH_UNDO, BATCH_UPCASTS } from '$lib/core/batch';
+import { NOTHING } from '$lib/core/contents';
 import { builtOn, upcast, versionNow, type Upcasts } from '$lib/core/history';
 import { HOUSEHOLD_UPCASTS } from '$lib/core/kit';
-import { PANTRY_UNDO } from '$lib/core/pantry';
+import { BRINE_UPCASTS, PANTRY_UNDO } from '$lib/core/pantry';
 import { LOT_UPCASTS } from '$lib/core/lot';
 import { factsOf, STYLES } from '$lib/core/style';
 import { heldByOthers } from '$lib/core/making';
 
 const FIRST = factsOf(STYLES[0]!);
-const ALL: Upcasts[] = [BATCH_UPCASTS, HOUSEHOLD_UPCASTS, LOT_UPCASTS];
+const ALL: Upcasts[] = [BATCH_UPCASTS, BRINE_UPCASTS, HOUSEHOLD_UPCASTS, LOT_UPCASTS];
 
 /** Each old shape as it was written, and as today's code reads it: a step without a line here fails below. */
 const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object, is: object])[] = [
@@ -163,10 +164,57 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
   ],
   [
     BATCH_UPCASTS,
+    'started',
+    {
+      name: 'Topped up',
+      worksheet: {
+        ends: { equilibrium: 0.02 },
+        brine: { mixMl: 500, fromStock: [{ id: 'b', ml: 2000, naclG: 61.1767 }] }
+      }
+    },
+    {
+      name: 'Topped up',
+      worksheet: {
+        ends: { equilibrium: 0.02 },
+        brine: {
+          mixMl: 500,
+          fromSaved: [{ id: 'b', ml: 2000, naclG: 61.1767, waterG: expect.closeTo(1978.0477, 3) }]
+        },
+        working: []
+      },
+      aim: 0.02,
+      note: '',
+      rinses: [],
+      recipe: null,
+      brineSaid: false,
+      knowing: [],
+      items: [],
+      style: FIRST,
+      fillings: []
+    }
+  ],
+  [
+    BATCH_UPCASTS,
     'added',
     { items: [{ cropId: 'gone', preparedG: 9 }] },
     { items: [{ cropId: 'gone', preparedG: 9, moisture: 0.92, density: 1, pack: 'chunk' }] }
   ],
+  [
+    BRINE_UPCASTS,
+    'kept',
+    { from: 'mixed', ml: 2000, strength: 0.03 },
+    {
+      from: 'mixed',
+      ml: 2000,
+      strength: 0.03,
+      parts: [
+        { from: 'water', what: { dryG: 0, juiceG: 0, brineG: 1978.0477, saltG: 0 } },
+        { from: 'salt', what: { dryG: 0, juiceG: 0, brineG: 0, saltG: 61.1767 } }
+      ]
+    }
+  ],
+  [BRINE_UPCASTS, 'kept', { from: 'batch', ml: 2000 }, { from: 'batch', ml: 2000, parts: [] }],
+  [BRINE_UPCASTS, 'used', { ml: 20, batchId: 'b' }, { ml: 20, batchId: 'b', away: NOTHING }],
   [HOUSEHOLD_UPCASTS, 'jarsOwned', { id: 'a' }, { id: 'a', weightId: null }],
   [LOT_UPCASTS, 'takenToBench', { g: 3 }, { g: 3, bench: 'bench' }],
   [LOT_UPCASTS, 'putBack', { g: 3 }, { g: 3, bench: 'bench' }],

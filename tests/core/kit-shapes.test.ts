@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { NOTHING } from '$lib/core/contents';
 import {
   aboveRimMm,
   isBottle,
@@ -118,6 +119,7 @@ describe('kept brine and water', () => {
         from: 'mixed',
         batchId: null,
         day: '2026-09-01',
+        parts: [],
         ...over
       }
     });
@@ -125,9 +127,11 @@ describe('kept brine and water', () => {
     return b;
   };
   it('goes down as it is used, and is gone at nothing', () => {
-    const used = evolveBrine('b', kept(), { type: 'used', data: { ml: 150, batchId: null } });
+    const used = evolveBrine('b', kept(), { type: 'used', data: { ml: 150, batchId: null, away: NOTHING } });
     expect(used?.ml).toBe(250);
-    expect(evolveBrine('b', used, { type: 'used', data: { ml: 250, batchId: 'x' } })?.ml).toBe(0);
+    expect(evolveBrine('b', used, { type: 'used', data: { ml: 250, batchId: 'x', away: NOTHING } })?.ml).toBe(
+      0
+    );
   });
   it('keeps a fortnight fresh, two months sour and cold (common practice, no source)', () => {
     expect(brineUseBy(kept())).toBe('2026-09-15');

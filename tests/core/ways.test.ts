@@ -206,9 +206,9 @@ describe('made otherwise than planned', () => {
   });
   it('brine that was there keeps its own salt', () => {
     const stock = [{ id: 's', name: 'Stock', ml: 400, strength: as.trueStrength(0.05) }];
-    const brine = { mix: 'jug' as const, hot: false, stock };
+    const brine = { mix: 'jug' as const, hot: false, saved: stock };
     const planned = sheet({ ...KOHL, brine });
-    expect(planned.brine!.fromStock.length).toBe(1);
+    expect(planned.brine!.fromSaved.length).toBe(1);
     const [more, fresh] = [endsAsMade(planned, { salted: 2 }), endsAsMade(sheet(KOHL), { salted: 2 })];
     expect(more).toBeGreaterThan(planned.ends.equilibrium);
     expect(more).toBeLessThan(fresh);

@@ -1,3 +1,4 @@
+import { waterBeside } from '../salt/index';
 import type { Working, WorkingValue, Worksheet } from '../worksheet/index';
 
 /** The worksheet that a batch was started by, as the record keeps it: what was overridden stands beside it. */
@@ -75,3 +76,20 @@ function withoutWords({ cautions, working, ...sheet }: Data): Data {
 /** One step: the sentences of a start's worksheet are its codes. The oldest starts had no worksheet. */
 export const startWithoutWords = (data: Data): Data =>
   data.worksheet ? { ...data, worksheet: withoutWords(data.worksheet as Data) } : data;
+
+interface FirstSaved {
+  readonly ml: number;
+  readonly naclG: number;
+}
+
+/** One step: brine that was there already was called stock, and its water was not written down. */
+export function startWithSaved(data: Data): Data {
+  const { brine, ...sheet } = (data.worksheet ?? {}) as { readonly brine?: Data | null };
+  if (!brine) return data;
+  const { fromStock, ...mixed } = brine;
+  const fromSaved = ((fromStock ?? []) as readonly FirstSaved[]).map((s) => ({
+    ...s,
+    waterG: waterBeside(s.naclG, s.ml)
+  }));
+  return { ...data, worksheet: { ...sheet, brine: { ...mixed, fromSaved } } };
+}

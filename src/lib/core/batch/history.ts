@@ -3,7 +3,7 @@ import { crop } from '../produce/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
 import { factsOf, style, STYLES } from '../style/index';
 import type { BatchEvent } from './batch';
-import { startWithoutWords } from './first-words';
+import { startWithoutWords, startWithSaved } from './first-words';
 
 type Type = BatchEvent['type'];
 const ends = (w: unknown): number | null =>
@@ -91,7 +91,9 @@ export const BATCH_UPCASTS: Upcasts<Type> = {
     // What a jar holds was not told apart.
     withParts,
     // Its worksheet stood there in sentences.
-    startWithoutWords
+    startWithoutWords,
+    // Saved brine had the larder's name.
+    startWithSaved
   ],
   entered: [
     (data) => ({ brineSaid: false, ...data }),

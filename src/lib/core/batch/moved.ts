@@ -159,7 +159,7 @@ function putRightWith(f: Filling, b: Batch, c: Omit<Correction, 'id' | 'at'>): P
   return [...into, ...out, { from: 'reckoned', to: it, what: toSalinity(left, c.to) }];
 }
 
-/** Brine drained off: what was measured of it, its jar holds. */
+/** Brine drained off: what was measured of it, its jar holds. Juice that leaves its vegetables is brine. */
 function drainedFrom(
   f: Filling,
   { g, salinity, brineId }: Extract<BatchEvent, { type: 'drained' }>['data']
@@ -167,9 +167,10 @@ function drainedFrom(
   const it = `jar:${f.id}` as const;
   const measured = toSalinity(f.holds, salinity);
   const what = liquidOf(plus(f.holds, measured), g, salinity);
+  const asBrine = some({ brineG: what.juiceG + what.brineG, saltG: what.saltG });
   return [
-    { from: 'reckoned', to: it, what: measured },
-    { from: it, to: brineId ? `brine:${brineId}` : 'drawn', what }
+    { from: 'reckoned', to: it, what: plus(measured, minus(asBrine, what)) },
+    { from: it, to: brineId ? `brine:${brineId}` : 'drawn', what: asBrine }
   ];
 }
 

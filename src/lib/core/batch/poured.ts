@@ -1,9 +1,10 @@
 import type { Day } from '../calendar/index';
+import { NOTHING } from '../contents/index';
 import type { LotEvent, LotOnBench } from '../lot/index';
 import type { BrineEvent } from '../pantry/index';
 import { readQuantity, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import type { Worksheet } from '../worksheet/index';
+import { leftInJug, type Worksheet } from '../worksheet/index';
 
 /** Brine really poured, ml; nothing typed means as planned, null that none is poured here. */
 export function brinePoured(said: string, w: Worksheet, ways: Ways): Outcome<number | null> {
@@ -37,6 +38,10 @@ export function packedOf(
 /** Less than this is not worth keeping; ml. */
 const LEAST_KEPT_ML = 10;
 
+/** How much of the planned brine went into the jars. */
+export const pouredShare = (w: Worksheet, usedMl: number | null): number =>
+  w.brine && usedMl !== null && w.brine.inJarsMl > 0 ? usedMl / w.brine.inJarsMl : 1;
+
 /** What is left of the brine that was mixed, to be kept; null where nothing is worth it. */
 export function restOfBrine(
   w: Worksheet,
@@ -48,6 +53,22 @@ export function restOfBrine(
   const ml = w.brine.mixMl - (usedMl ?? w.brine.inJarsMl);
   if (ml < LEAST_KEPT_ML) return null;
   const name = `Left from ${batch.name}`.slice(0, 80);
+  const parts = leftInJug(w, { poured: pouredShare(w, usedMl) });
   const { strength } = w.brine;
-  return { type: 'kept', data: { name, day: today, from: 'mixed', batchId: batch.id, strength, ml } };
+  return { type: 'kept', data: { name, day: today, from: 'mixed', batchId: batch.id, strength, ml, parts } };
+}
+
+/** Saved brine that went into the mix; what of it stayed in the jug went away unless the rest was kept. */
+export function savedUsed(
+  w: Worksheet,
+  usedMl: number | null,
+  batchId: string,
+  restKept: boolean
+): { readonly brineId: string; readonly event: BrineEvent }[] {
+  const left = leftInJug(w, { poured: pouredShare(w, usedMl) });
+  return (w.brine?.fromSaved ?? []).map(({ id, ml }) => {
+    const stayed = left.find((p) => p.from === `brine:${id}`)?.what ?? NOTHING;
+    const away = restKept ? NOTHING : stayed;
+    return { brineId: id, event: { type: 'used', data: { ml, batchId, away } } };
+  });
 }

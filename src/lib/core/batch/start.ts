@@ -5,6 +5,7 @@ import { factsOf, styleIn, STYLES, type OwnStyles } from '../style/index';
 import { endsAsMade, partsAsMade, type JarCard, type Worksheet } from '../worksheet/index';
 import type { BatchEvent } from './batch';
 import { batchItem, type NewFilling, type RecipeUsed, type RinseLogged } from './facts';
+import { pouredShare } from './poured';
 
 /** What is said at a start, besides the worksheet. */
 export interface StartSaid {
@@ -43,7 +44,7 @@ export function start(w: Worksheet, said: StartSaid, { place, ...around }: Start
       values: { rules: unread.map((c) => c.rule).join(' ') }
     });
   const { cautions, ...sheet } = w;
-  const poured = w.brine && said.usedMl !== null ? said.usedMl / w.brine.inJarsMl : 1;
+  const poured = pouredShare(w, said.usedMl);
   const parts = partsAsMade(w, { poured });
   return done({
     type: 'started',

@@ -135,7 +135,7 @@ const brineOf = (
 ): NonNullable<WorksheetInput['brine']> => ({
   mix,
   hot,
-  stock: brines
+  saved: brines
     .filter((b) => brineIds.includes(b.id))
     .map(({ id, name, ml, strength }) => ({ id, name, ml, strength: as.trueStrength(strength) }))
 });

@@ -1,5 +1,8 @@
 import { addDays, type Day } from '../calendar/index';
+import { moving, plus, some, type Contents, type Part, type Posting } from '../contents/index';
+import { as } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
+import { brineOf } from '../salt/index';
 
 /** Brine kept: made ahead, or left over from mixing or from a batch. */
 export interface KeptBrine {
@@ -15,8 +18,17 @@ export interface KeptBrine {
 }
 
 export type BrineEvent =
-  | { readonly type: 'kept'; readonly data: Omit<KeptBrine, 'id'> }
-  | { readonly type: 'used'; readonly data: { readonly ml: number; readonly batchId: string | null } };
+  | { readonly type: 'kept'; readonly data: Omit<KeptBrine, 'id'> & { readonly parts: readonly Part[] } }
+  | {
+      readonly type: 'used';
+      readonly data: {
+        readonly ml: number;
+        /** The batch whose brine it went into; null: for something else, or poured away. */
+        readonly batchId: string | null;
+        /** What of it was left in the batch's jug, and not kept. */
+        readonly away: Contents;
+      };
+    };
 
 /** The brine after one more event; `undefined` before it was kept. */
 export function evolveBrine(
@@ -24,10 +36,40 @@ export function evolveBrine(
   state: KeptBrine | undefined,
   event: BrineEvent
 ): KeptBrine | undefined {
-  if (event.type === 'kept') return { id, ...event.data };
+  if (event.type === 'kept') {
+    const { parts: _, ...kept } = event.data;
+    return { id, ...kept };
+  }
   if (!state) return undefined;
   const ml = state.ml - event.data.ml;
   return { ...state, ml: ml < 1 ? 0 : ml };
+}
+
+/** Brine is measured at so many °C. */
+const MEASURED_C = 20;
+
+/** Salt and water of so many ml of it. */
+export function brineHolds(ml: number, strength: number): Contents {
+  const made = brineOf(ml, as.trueStrength(strength), MEASURED_C);
+  return some({ brineG: made.waterG, saltG: made.naclG });
+}
+
+/**
+ * What an event moves, each amount with its two sides. What a jar gave is said by that jar (`drained`), and what went into
+ * jars by their start; what would be left under a millilitre goes with the rest.
+ */
+export function brinePostings(
+  id: string,
+  before: Pick<KeptBrine, 'ml' | 'strength'> | undefined,
+  event: BrineEvent
+): Posting[] {
+  const it = `brine:${id}` as const;
+  if (event.type === 'kept') return moving(event.data.parts.map((p) => ({ ...p, to: it })));
+  if (!before) return [];
+  const { ml, batchId, away } = event.data;
+  const rest = before.ml - ml < 1 ? before.ml - ml : 0;
+  const gone = plus(brineHolds(rest, before.strength), batchId ? away : brineHolds(ml, before.strength));
+  return moving([{ from: it, to: 'drawn', what: gone }]);
 }
 
 /** Days a fresh brine keeps covered at room temperature, and drained brine in the cold. Common practice, no source. */

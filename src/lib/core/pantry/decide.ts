@@ -1,8 +1,9 @@
+import { NOTHING, some, type Part } from '../contents/index';
 import { bareMass, MOST_G, readQuantity, type Ways } from '../reading/index';
 import type { Day } from '../calendar/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 import { saltKind } from '../salt/index';
-import { mayPour, type BrineEvent, type KeptBrine } from './brines';
+import { brineHolds, mayPour, type BrineEvent, type KeptBrine } from './brines';
 import type { Goods, GoodsKind, Pantry, PantryEvent } from './goods';
 
 /** Goods as they are counted: amounts as typed. */
@@ -75,6 +76,8 @@ export interface BrineSaid {
   readonly strengthPercent: number;
   /** Left out or empty: mixed fresh. */
   readonly batchId?: string | undefined;
+  /** The jar that it is drained from, which says what it gave. */
+  readonly fillingId?: string | undefined;
 }
 
 /** Brine kept, with its strength, its day and where it comes from. */
@@ -88,9 +91,15 @@ export function brineKept(
   const { name, batchId } = said;
   const from = batchId ? ('batch' as const) : ('mixed' as const);
   const strength = said.strengthPercent / 100;
+  const { brineG, saltG } = brineHolds(ml.value, strength);
+  const mixed: Part[] = [
+    { from: batchId ? 'before' : 'water', what: some({ brineG }) },
+    { from: batchId ? 'before' : 'salt', what: some({ saltG }) }
+  ];
+  const parts = batchId && said.fillingId ? [] : mixed;
   return done({
     type: 'kept',
-    data: { name, day: today, from, batchId: batchId || null, strength, ml: ml.value }
+    data: { name, day: today, from, batchId: batchId || null, strength, ml: ml.value, parts }
   });
 }
 
@@ -102,7 +111,7 @@ export function brineTaken(
 ): Outcome<BrineEvent & { readonly type: 'used' }> {
   const read = amount === '' ? done(brine.ml) : readVolume(amount, ways);
   const may = read.ok ? mayPour(brine, read.value) : read;
-  return may.ok ? done({ type: 'used', data: { ml: may.value, batchId: null } }) : may;
+  return may.ok ? done({ type: 'used', data: { ml: may.value, batchId: null, away: NOTHING } }) : may;
 }
 
 /** More than this nobody keeps; ml. */

@@ -1,5 +1,6 @@
-import type { UndoPolicy } from '../history/index';
-import type { BrineEvent } from './brines';
+import { NOTHING, some } from '../contents/index';
+import type { UndoPolicy, Upcasts } from '../history/index';
+import { brineHolds, type BrineEvent } from './brines';
 import type { PantryEvent } from './goods';
 
 export const PANTRY_UNDO: UndoPolicy<PantryEvent['type']> = {
@@ -14,4 +15,20 @@ export const BRINE_UNDO: UndoPolicy<BrineEvent['type']> = {
   onNothing: [],
   ground: [],
   corrects: []
+};
+
+export const BRINE_UPCASTS: Upcasts<BrineEvent['type']> = {
+  kept: [
+    // What it was made of was not written down: what a jar gave, that jar says.
+    (data) => {
+      if (data.from === 'batch') return { ...data, parts: [] };
+      const { brineG, saltG } = brineHolds(Number(data.ml), Number(data.strength));
+      const parts = [
+        { from: 'water', what: some({ brineG }) },
+        { from: 'salt', what: some({ saltG }) }
+      ];
+      return { ...data, parts };
+    }
+  ],
+  used: [(data) => ({ ...data, away: NOTHING })]
 };

@@ -64,3 +64,14 @@ export function brineForRoom(
   }
   return brineOf(roomMl, strength, tempC);
 }
+
+/**
+ * The water in so many ml of brine that hold so much salt, g. Solved by iteration, since the density depends on it.
+ * Example: 61.18 g in 2000 ml at 20 °C stand in 1978 g.
+ */
+export function waterBeside(naclG: number, volumeMl: number, tempC = 20): number {
+  let massG = volumeMl;
+  for (let turn = 0; turn < 20; turn++)
+    massG = volumeMl * brineDensity(as.trueStrength(massG > 0 ? naclG / massG : 0), tempC);
+  return massG - naclG;
+}

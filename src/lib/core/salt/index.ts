@@ -11,5 +11,5 @@ export * from './held';
 export * from './own-spoon';
 export * from './scale';
 export * from './rinse';
-export * from './stock';
+export * from './saved';
 export * from './taste';

@@ -8,7 +8,7 @@ import type {
 } from '../quantity/index';
 import type { BrinePlan } from './types';
 import type { JarSet, Lid } from '../vessel/index';
-import type { Spoonful, FromStock, RinsedLeaf, ScaleAdvice } from '../salt/index';
+import type { Spoonful, FromSaved, RinsedLeaf, ScaleAdvice } from '../salt/index';
 import type { Crop, Cut } from '../produce/index';
 import type { Caution } from '../safety/index';
 import type { OwnCut, Salting } from '../style/index';
@@ -94,7 +94,7 @@ export interface BrineToMix {
   readonly strength: TrueStrength;
   readonly strengthByWater: PerWater;
   /** Brine that was there already, and what it brought; `waterG` and `saltG` above are the rest, to weigh out. */
-  readonly fromStock: readonly FromStock[];
+  readonly fromSaved: readonly FromSaved[];
   readonly mix: BrinePlan['mix'];
   /** Hot: minutes until it may go on the vegetables as cold brine. */
   readonly coolsMinutes: number | null;

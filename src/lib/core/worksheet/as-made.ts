@@ -1,4 +1,4 @@
-import { plus, salinityIn, some, times, vegetables, type Part } from '../contents/index';
+import { minus, plus, salinityIn, some, times, vegetables, type Part } from '../contents/index';
 import { brought } from '../salt/index';
 import type { JarCard, Worksheet } from './answers';
 
@@ -52,23 +52,47 @@ function packedLeaf(w: Worksheet): Part[] {
   ];
 }
 
-/** Salt rubbed in, and the brine: of what was there already its part, the rest of salt and water. */
+/** Salt rubbed in, and the brine: of what was saved its part of the jug, the rest of salt and water. */
 function poured(card: JarCard, w: Worksheet, { poured = 1, salted = 1 }: AsMade): Part[] {
   const inBrineG = brineSalt(card, w);
   const waterG = card.waterG * poured;
   const saltG = inBrineG * poured;
-  const stock = (w.brine?.fromStock ?? []).map((s): Part => {
-    const water = s.ml / (w.brine?.mixMl ?? s.ml);
-    const salt = w.brine && w.brine.naclG > 0 ? s.naclG / w.brine.naclG : 0;
-    const what = some({ brineG: waterG * Math.min(1, water), saltG: saltG * Math.min(1, salt) });
-    return { from: `brine:${s.id}`, what };
-  });
-  const had = plus(...stock.map((s) => s.what));
+  const all = w.jars.reduce((a, j) => a + j.waterG, 0);
+  const part = all > 0 ? (jugPoured(w, poured) * card.waterG) / all : 0;
+  const saved = savedIn(w).map((s): Part => ({ ...s, what: times(s.what, part) }));
+  const had = plus(...saved.map((s) => s.what));
   const newSaltG = saltG - had.saltG + (card.naclG - inBrineG);
   return [
-    ...stock,
+    ...saved,
     { from: 'water', what: some({ brineG: waterG - had.brineG }) },
     { from: 'salt', what: some({ saltG: newSaltG * salted }) }
+  ];
+}
+
+/** How much of the jug went into the jars, 0 to 1; where more was poured than was mixed, the rest was mixed to it. */
+const jugPoured = ({ brine }: Worksheet, poured: number): number =>
+  brine && brine.mixMl > 0 ? Math.min(1, (brine.inJarsMl * poured) / brine.mixMl) : 0;
+
+const savedIn = (w: Worksheet): Part[] =>
+  (w.brine?.fromSaved ?? []).map(({ id, waterG, naclG }) => ({
+    from: `brine:${id}`,
+    what: some({ brineG: waterG, saltG: naclG })
+  }));
+
+/** What of a mix stayed in the jug, by where it came from. */
+export function leftInJug(w: Worksheet, made: AsMade = {}): Part[] {
+  if (!w.brine) return [];
+  const left = 1 - jugPoured(w, made.poured ?? 1);
+  const jars = partsAsMade(w, made).flat();
+  const saved = savedIn(w).map((s): Part => {
+    const poured = jars.filter((p) => p.from === s.from).map((p) => p.what);
+    return { ...s, what: minus(s.what, plus(...poured)) };
+  });
+  const newSaltG = w.brine.naclG - w.brine.fromSaved.reduce((a, s) => a + s.naclG, 0);
+  return [
+    ...saved,
+    { from: 'water', what: some({ brineG: w.brine.waterG * left }) },
+    { from: 'salt', what: some({ saltG: newSaltG * left }) }
   ];
 }
 

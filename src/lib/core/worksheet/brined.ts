@@ -5,7 +5,7 @@ import {
   brineOf,
   saltForDose,
   coolingMinutes,
-  fromStock,
+  fromSaved,
   strengthByWater,
   weighOut,
   waterDensity,
@@ -109,7 +109,7 @@ function asWeighed(
     cards,
     brine: mixOf(made, salt, {
       place: input.place,
-      brine: { ...(input.brine ?? { hot: false, stock: [] }), mix: 'in the jar', stock: [] }
+      brine: { ...(input.brine ?? { hot: false, saved: [] }), mix: 'in the jar', saved: [] }
     }),
     rubbedNaclG: 0,
     naclInJarsG: made.naclG,
@@ -159,7 +159,7 @@ export function mixOf(
   const mixMl =
     reserve === 0 || inJars.volumeMl === 0 ? inJars.volumeMl : roundBrineUp(inJars.volumeMl + reserve);
   const all = brineOf(mixMl, inJars.strength, WATER_C);
-  const { used, rest } = fromStock(all, input.brine?.stock ?? [], WATER_C);
+  const { used, rest } = fromSaved(all, input.brine?.saved ?? [], WATER_C);
   return {
     mixMl,
     inJarsMl: inJars.volumeMl,
@@ -170,7 +170,7 @@ export function mixOf(
     naclG: all.naclG,
     strength: inJars.strength,
     strengthByWater: strengthByWater(as.trueStrength(inJars.strength)),
-    fromStock: used,
+    fromSaved: used,
     mix,
     coolsMinutes: input.brine?.hot
       ? coolingMinutes(mixMl, HOT.fromC, Math.max(HOT.toC, input.place.tempC + 2), input.place.tempC)

@@ -1,7 +1,7 @@
 import type { OwnCrops } from '../produce/index';
 import type { SpoonSystem } from '../quantity/index';
 import type { Learned } from '../learn/index';
-import type { BrineStock, DosingWay, OwnSpoon, Rinsed } from '../salt/index';
+import type { SavedBrine, DosingWay, OwnSpoon, Rinsed } from '../salt/index';
 import type { OwnStyles, Salting } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 
@@ -42,7 +42,7 @@ export interface BrinePlan {
   readonly mix: 'jug' | 'in the jar';
   readonly hot: boolean;
   /** Brine that is there already and shall go in. */
-  readonly stock: readonly BrineStock[];
+  readonly saved: readonly SavedBrine[];
 }
 
 export interface WorksheetInput {

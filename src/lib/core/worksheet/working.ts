@@ -87,7 +87,7 @@ function brineWorking({ brine, going, share, salting, roomMl, input }: Facts): W
           : [v('roomInJars', roomMl, 'volume'), v('fleshVolume', going.flesh.mean * share, 'volume')]),
         v('brineInJars', brine.inJarsMl, 'volume'),
         ...(use && use.n > 0 && !dry ? [v('brineUse', use.mean, 'number', { n: use.n })] : []),
-        ...brine.fromStock.map((b) => v('saved', b.ml, 'volume', { of: b.name })),
+        ...brine.fromSaved.map((b) => v('saved', b.ml, 'volume', { of: b.name })),
         v('reserve', brine.reserveMl, 'volume'),
         v('waterFor', brine.waterMl, 'volume'),
         v('saltIn', brine.saltG, 'salt'),

@@ -157,9 +157,9 @@ function filledSafely(
 
 /** What is weighed out: all of it, by spoons, part by part, and whether the scale can weigh the least of them. */
 function saltAnswer(filled: Filled, kind: SaltKind, input: WorksheetInput): SaltAnswer {
-  const stockG = filled.brine?.fromStock.reduce((a, b) => a + b.naclG, 0) ?? 0;
+  const savedG = filled.brine?.fromSaved.reduce((a, b) => a + b.naclG, 0) ?? 0;
   const naclG = filled.rubbedNaclG + (filled.brine?.naclG ?? 0);
-  const weighG = weighOut(Math.max(0, naclG - stockG), kind);
+  const weighG = weighOut(Math.max(0, naclG - savedG), kind);
   const parts = saltParts(filled, kind, input);
   const spoons = spoonsFor(weighG, kind, input.spoons);
   const scale = scaleAdvice(leastAtOnce(parts, filled), input.scaleStepG, kind, input.spoons);

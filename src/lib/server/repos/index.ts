@@ -22,6 +22,7 @@ import {
   evolveBrine,
   evolvePantry,
   BRINE_UNDO,
+  BRINE_UPCASTS,
   PANTRY_UNDO,
   type BrineEvent,
   type KeptBrine,
@@ -131,6 +132,7 @@ export const brines = new Aggregate<KeptBrine, BrineEvent>({
   kind: 'brine',
   evolve: evolveBrine,
   undo: BRINE_UNDO,
+  upcasts: BRINE_UPCASTS,
   isLive: (b) => b.ml > 0
 });
 
@@ -213,7 +215,7 @@ export async function rebuildAll(trx: Knex, zone: string, tell: Progress = () =>
 }
 
 /** What `current` looks like in this code: raised whenever a derived state gains or changes a field. */
-const SHAPE = 14;
+const SHAPE = 15;
 
 /** Derives everything anew when the database was last used by code that derived it otherwise. */
 export async function keepShape(

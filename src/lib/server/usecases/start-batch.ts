@@ -4,6 +4,7 @@ import {
   packedOf,
   pickAdded,
   restOfBrine,
+  savedUsed,
   start,
   type RecipeUsed,
   type RinseLogged
@@ -14,7 +15,7 @@ import { itemOf } from '../../core/kitchen';
 import { changedSince, lyingOn, type LotEvent } from '../../core/lot';
 import { saltTaken } from '../../core/pantry';
 import { done, refuse } from '../../core/refusal';
-import { worksheet, type Worksheet } from '../../core/worksheet';
+import { worksheet } from '../../core/worksheet';
 import { benchChangeWords } from '../../words';
 import type { Work } from '../db/kinds';
 import { OURS, batches, brines, household, lots, numbered, pantries, pantry, recipeOf } from '../repos';
@@ -55,8 +56,9 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   await pack(work, packedOf(onBench, sheet, work.command));
   const saltG = sheet.salt.weighG + (sheet.rinse?.heavySaltG ?? 0);
   await takeSalt(work, input.saltKindId, saltG, work.command);
-  await takeBrines(work, sheet);
   const rest = input.keepRest ? restOfBrine(sheet, used.value, { id: work.command, name }, today) : null;
+  for (const { brineId, event } of savedUsed(sheet, used.value, work.command, rest !== null))
+    await brines.append(work, brineId, [event]);
   if (rest) await brines.append(work, `${work.command}.rest`, [rest]);
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name, lidNumbers });
@@ -75,12 +77,6 @@ async function pack(work: Work, packed: readonly { lotId: string; event: LotEven
 
 const takeSalt = async (work: Work, saltKindId: string, g: number, batchId: string) =>
   pantries.append(work, OURS, saltTaken(await pantry(work.trx), saltKindId, g, batchId));
-
-/** Kept brine that went in is taken off. */
-async function takeBrines(work: Work, w: Worksheet): Promise<void> {
-  for (const { id, ml } of w.brine?.fromStock ?? [])
-    await brines.append(work, id, [{ type: 'used', data: { ml, batchId: work.command } }]);
-}
 
 /**
  * The bench's vegetables into a crock or jar that stands already, with the salt that keeps its salinity. What is on

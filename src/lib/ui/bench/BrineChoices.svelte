@@ -41,7 +41,7 @@
         {house.volume(brine.waterMl)} water in all, none to spare.
       </p>
     {/if}
-    {#each brine.fromStock as b (b.id)}
+    {#each brine.fromSaved as b (b.id)}
       <p>With {house.volume(b.ml)} of {b.name}, which brings {writeSalt(b.naclG)} of pure salt.</p>
     {/each}
     {#if brine.coolsMinutes !== null}

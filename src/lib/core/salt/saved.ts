@@ -3,33 +3,34 @@ import { brineFrom, brineOf, type Brine } from './brine';
 import { brineDensity } from './density';
 
 /** Brine that is there already: made ahead, or left over. */
-export interface BrineStock {
+export interface SavedBrine {
   readonly id: string;
   readonly name: string;
   readonly ml: number;
   readonly strength: TrueStrength;
 }
 
-export interface FromStock {
+export interface FromSaved {
   readonly id: string;
   readonly name: string;
   readonly ml: number;
   readonly naclG: number;
+  readonly waterG: number;
 }
 
 /**
- * A wanted brine made from what is there, as much of it as fits, and the rest from salt and water. A stock stronger
+ * A wanted brine made from what is saved, as much of it as fits, and the rest from salt and water. A saved one stronger
  * than wanted is thinned; a weaker one is used until there is no room for its water.
  * Example: 1000 ml of 5 % from 400 ml of 3 % take 39.5 g more salt and 575 g more water.
  */
-export function fromStock(
+export function fromSaved(
   wanted: Brine,
-  stock: readonly BrineStock[],
+  saved: readonly SavedBrine[],
   tempC: number
-): { used: FromStock[]; rest: Brine } {
+): { used: FromSaved[]; rest: Brine } {
   let { naclG, waterG } = wanted;
-  const used: FromStock[] = [];
-  for (const s of stock) {
+  const used: FromSaved[] = [];
+  for (const s of saved) {
     const gPerMl = brineDensity(s.strength, tempC);
     const most = Math.min(
       s.ml,
@@ -40,7 +41,7 @@ export function fromStock(
     const part = brineOf(most, s.strength, tempC);
     naclG = Math.max(0, naclG - part.naclG);
     waterG = Math.max(0, waterG - part.waterG);
-    used.push({ id: s.id, name: s.name, ml: most, naclG: part.naclG });
+    used.push({ id: s.id, name: s.name, ml: most, naclG: part.naclG, waterG: part.waterG });
   }
   return { used, rest: brineFrom(naclG, waterG, tempC) };
 }

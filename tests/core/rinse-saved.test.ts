@@ -5,7 +5,7 @@ import { as } from '$lib/core/quantity';
 import {
   brineOf,
   coolingMinutes,
-  fromStock,
+  fromSaved,
   rinsedLeaf,
   strengthOf,
   TASTE_WORDS,
@@ -79,7 +79,7 @@ describe('brine that is there already', () => {
       as.trueStrength(v.in.target),
       20
     );
-    const { used, rest } = fromStock(
+    const { used, rest } = fromSaved(
       wanted,
       [{ id: 's', name: 'Stock', ml, strength: as.trueStrength(v.in.stock) }],
       20
@@ -100,7 +100,7 @@ describe('brine that is there already', () => {
           ml: has,
           strength: as.trueStrength(s)
         }));
-        const { used, rest } = fromStock(wanted, bottles, 20);
+        const { used, rest } = fromSaved(wanted, bottles, 20);
         const parts = used.map((u) =>
           brineOf(u.ml, bottles.find((s) => s.id === u.id)?.strength ?? as.trueStrength(0), 20)
         );
@@ -121,15 +121,15 @@ describe('brine that is there already', () => {
     };
     const fresh = sheet(kohl);
     const stock = [{ id: 'a', name: 'Turnip brine', ml: 500, strength: as.trueStrength(0.04) }];
-    const w = sheet({ ...kohl, brine: { mix: 'jug', hot: false, stock } });
-    near(w.brine!.fromStock[0]!.ml, 500, 1e-9);
+    const w = sheet({ ...kohl, brine: { mix: 'jug', hot: false, saved: stock } });
+    near(w.brine!.fromSaved[0]!.ml, 500, 1e-9);
     near(w.ends.equilibrium, 0.025, 1e-9);
     expect(w.salt.weighG).toBeLessThan(fresh.salt.weighG);
     near(w.brine!.waterG + brineOf(500, as.trueStrength(0.04), 20).waterG, fresh.brine!.waterG, 1e-6);
   });
   it('in the jar: nothing to spare; hot: how long it cools and that it cracks glass', () => {
     const items = [{ id: 'k', cropId: 'kohlrabi', pickedG: 1640, withTops: false, preparedG: 1195 }];
-    const inJar = sheet({ styleId: 'pieces', items, brine: { mix: 'in the jar', hot: true, stock: [] } });
+    const inJar = sheet({ styleId: 'pieces', items, brine: { mix: 'in the jar', hot: true, saved: [] } });
     near(inJar.brine!.mixMl, inJar.brine!.inJarsMl, 1e-12);
     expect(inJar.brine!.coolsMinutes).toBeGreaterThan(60);
     expect(inJar.cautions.map((c) => c.rule)).toContain('hot-brine');
