@@ -41,7 +41,21 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
   ['wish-next', { commandId: 'wish', recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'less' }],
   ['set-style', { commandId: 'way', like: 'pieces', name: 'Our sticks', salt: 2.4 }],
   ['set-crop', { commandId: 'own', cropId: 'carrot', water: 86 }],
-  ['plan-away', { commandId: 'trip', from: '2026-10-01', to: '2026-10-08' }]
+  ['plan-away', { commandId: 'trip', from: '2026-10-01', to: '2026-10-08' }],
+  [
+    'enter-standing',
+    {
+      commandId: 'old',
+      name: 'Old kraut',
+      styleId: 'shredded',
+      cropId: 'cabbage-white',
+      since: '2026-08-01',
+      placeId: 'fridge',
+      jarId: 'clip-1000.clamped',
+      jars: 1
+    }
+  ],
+  ['portion', { commandId: 'up', batchId: 'old', fillingId: 'old.j1', how: 'eaten', amount: 'all' }]
 ];
 
 /** Per command: what is right. */
@@ -98,6 +112,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'plan-away': { from: '2026-10-01', to: '2026-10-08' },
   'drop-away': { awayId: 'trip' },
   'break-jar': { jarId: 'clip-1000.clamped' },
+  'wash-jars': { jarId: 'clip-1000.clamped' },
   care: { batchId: ID, kind: 'look', slot: 1, fillingIds: `${ID}.j1` },
   taste: { batchId: ID, fillingIds: `${ID}.j1`, sour: 1, salt: 1, crunch: 1 },
   'correct-taste': { batchId: ID, of: `batch-${ID}.2`, sour: 1, salt: 1, crunch: 1 },

@@ -237,6 +237,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
   'break-jar': ({ ours }, d) =>
     ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,
+  'wash-jars': () => ({}),
   'set-place': (_, d) => ({
     name: ['Shed', 'Loft', 'Hall'][d(3)],
     kind: ['counter', 'cold'][d(2)],

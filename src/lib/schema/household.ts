@@ -110,6 +110,9 @@ export const breakJarSchema = z.object({
   fillingId: z.union([id, z.literal('')]).optional()
 });
 
+/** Jars washed, of one kind; left out or empty: all of them. */
+export const washJarsSchema = z.object({ commandId, jarId: z.union([id, z.literal('')]).default('') });
+
 /** A bowl or jar weighed empty once. */
 export const setTareSchema = z.object({
   commandId,

@@ -45,6 +45,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     `${v.place} is not a place to ferment.`,
     'Start it on a counter place; move it to the cold when it is sour.'
   ],
+  'nothing-to-wash': ['No empty jar of these wants washing.', 'They count as clean.'],
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],
   'lot-unknown': ['That pick is not there.', 'Reload the page: it may have been undone.'],

@@ -67,6 +67,20 @@ export function jarBroken(house: Household, jarId: string, full: number): Outcom
     : done(owned({ ...jar, owned: jar.owned - 1 }));
 }
 
+/** Jars washed, of one kind or (no kind named) of every one; refuses where none of them wants it. */
+export function jarsWashed(
+  house: Household,
+  jarId: string,
+  toWash: Readonly<Record<string, number>>
+): Outcome<HouseholdEvent & { type: 'jarsWashed' }> {
+  const kinds = house.jars.filter((j) => jarId === '' || j.id === jarId);
+  if (kinds.length === 0) return refuse('jar-kind-unknown', { field: 'jarId' });
+  const jarIds = kinds.map((j) => j.id).filter((id) => (toWash[id] ?? 0) > 0);
+  return jarIds.length === 0
+    ? refuse('nothing-to-wash', { field: 'jarId' })
+    : done({ type: 'jarsWashed', data: { jarIds } });
+}
+
 /** Water as it is weighed in a jar, °C. */
 const WATER_C = 20;
 

@@ -67,6 +67,8 @@ export interface Household {
   readonly crops: readonly CropSaid[];
   /** Its own ways of making a style. */
   readonly styles: OwnStyles;
+  /** When the jars of a kind were last washed, all that were empty, by kind. */
+  readonly washedAt: Readonly<Record<string, WallMinute>>;
   /** What was learnt begins anew after this day, by what is learnt. */
   readonly resets: Readonly<Record<string, Day>>;
   /** The first-run page has been answered or skipped. */
@@ -76,6 +78,7 @@ export interface Household {
 export type HouseholdEvent =
   | { readonly type: 'settled'; readonly data: HouseholdSettings }
   | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
+  | { readonly type: 'jarsWashed'; readonly data: { readonly jarIds: readonly string[] } }
   | { readonly type: 'placeSet'; readonly data: PlaceSaid }
   | { readonly type: 'placeRead'; readonly data: { readonly id: string; readonly tempC: number } }
   | { readonly type: 'tareSet'; readonly data: Tare }
@@ -129,6 +132,7 @@ export const NEW_HOUSEHOLD: Household = {
   eaters: [],
   crops: [],
   styles: [],
+  washedAt: {},
   resets: {},
   settled: false
 };
@@ -140,6 +144,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, ...event.data, settled: true };
     case 'jarsOwned':
       return { ...state, jars: withOne(state.jars, event.data) };
+    case 'jarsWashed': {
+      const washed = event.data.jarIds.map((id) => [id, at]);
+      return { ...state, washedAt: { ...state.washedAt, ...Object.fromEntries(washed) } };
+    }
     case 'placeSet': {
       const before = state.places.find((p) => p.id === event.data.id);
       return { ...state, places: withOne(state.places, placeSet(before, event.data, at)) };

@@ -71,6 +71,7 @@ export const REFUSAL_CODES = [
   'into-itself',
   'jar-empty',
   'jar-kind-unknown',
+  'nothing-to-wash',
   'jar-measures-strange',
   'jar-shape-unknown',
   'jar-unknown',

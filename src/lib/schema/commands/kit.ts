@@ -19,6 +19,7 @@ import {
   setWeightSchema,
   shapeJarSchema,
   undoSchema,
+  washJarsSchema,
   weighSpoonSchema
 } from '../household';
 import { named, owned } from './answers';
@@ -66,6 +67,12 @@ export const KIT = {
     owned,
     ['jar-kind-unknown', 'jar-unknown', 'jar-empty', 'broke-which', 'jars-in-use'],
     (a) => `${a.name}: ${a.owned} left`
+  ),
+  'wash-jars': command(
+    washJarsSchema,
+    z.object({ jars: z.number() }),
+    ['jar-kind-unknown', 'nothing-to-wash'],
+    (a) => `${a.jars} jar${a.jars === 1 ? '' : 's'} washed`
   ),
   'set-place': command(
     setPlaceSchema,

@@ -30,6 +30,7 @@ import {
   type PantryEvent
 } from '../../core/pantry';
 import { NO_POLICY, type UndoPolicy } from '../../core/history';
+import { WASHED_DAYS, type Emptied } from '../../core/kitchen';
 import { ledger, type Ledger } from '../../core/larder';
 import {
   evolveLot,
@@ -82,7 +83,7 @@ export interface LotBrief {
 }
 
 /** A lid and what it stood on; emptied: it is free, and rests for a while. */
-export type Lid = Pick<Filling, 'lidNumber' | 'jarId' | 'emptiedAt'>;
+export type Lid = Pick<Filling, 'lidNumber'> & Emptied;
 
 /** A batch as lists show it; the name of its style is there to be found by. */
 export interface BatchBrief extends Ledger {
@@ -108,7 +109,10 @@ function briefOf(b: Batch): BatchBrief {
     startedAt: b.startedAt,
     equilibrium: b.equilibrium,
     live: isLive(b),
-    lids: b.fillings.map(({ lidNumber, jarId, emptiedAt }) => ({ lidNumber, jarId, emptiedAt })),
+    lids: b.fillings.map(({ id, lidNumber, jarId, emptiedAt }) => ({
+      ...{ lidNumber, jarId, emptiedAt },
+      broke: b.portions.some((p) => p.fillingId === id && p.because?.kind === 'broke')
+    })),
     last: taste ? { sour: taste.sour, note: taste.note } : null,
     recipe: b.recipe,
     ...ledger(b)
@@ -248,3 +252,7 @@ async function derivedIsWhole(db: Knex): Promise<boolean> {
 /** The lid numbers that are in use or rest: of batches with jars, and of those that ended lately. */
 export const numbered = async (work: Work): Promise<Lid[]> =>
   (await batches.liveOrSince(work.trx, work.at - (LID_REST_DAYS + 1) * 86_400_000)).flatMap((b) => b.lids);
+
+/** Every vessel that holds something or was emptied so lately that it may want washing. */
+export const emptiedLately = async (trx: Knex, at: number): Promise<Lid[]> =>
+  (await batches.liveOrSince(trx, at - (WASHED_DAYS + 1) * 86_400_000)).flatMap((b) => b.lids);

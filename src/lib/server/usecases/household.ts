@@ -2,12 +2,13 @@ import { leftG, portion, standing } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/kit';
 import { cropsOf, waysOf, type Household, type HouseholdEvent } from '../../core/kit';
+import { jarsToWash } from '../../core/kitchen';
 import { goodsCounted } from '../../core/pantry';
 import { cropName } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
 import type { Work } from '../db/kinds';
-import { batches, household, households, OURS, pantries, pantry } from '../repos';
+import { batches, emptiedLately, household, households, OURS, pantries, pantry } from '../repos';
 import { useCase } from './act';
 
 /** The first-run page answered, or skipped; and settings changed later. */
@@ -52,6 +53,17 @@ export const breakJar = useCase('break-jar', async (work, { jarId, fillingId }) 
   }
   const full = await fullJars(work);
   return inHouse(work, (ours) => decide.jarBroken(ours, jarId, full(jarId)), jarAnswer);
+});
+
+/** Jars washed: free, and clean. */
+export const washJars = useCase('wash-jars', async (work, { jarId }) => {
+  const lids = await emptiedLately(work.trx, work.at);
+  const toWash = jarsToWash(await household(work.trx), lids, work.wall);
+  return inHouse(
+    work,
+    (ours) => decide.jarsWashed(ours, jarId, toWash),
+    ({ data }) => ({ jars: data.jarIds.reduce((a, id) => a + (toWash[id] ?? 0), 0) })
+  );
 });
 
 /** A place, new or changed: a counter, a cold one, a pantry shelf. */

@@ -17,6 +17,7 @@ import { keepBrine, takeBrine } from './brines';
 import { addPick, startBatch } from './start-batch';
 import {
   breakJar,
+  washJars,
   countGoods,
   dropAway,
   dropCrop,
@@ -99,6 +100,7 @@ export const USE_CASES = {
   'plan-away': planAway,
   'drop-away': dropAway,
   'break-jar': breakJar,
+  'wash-jars': washJars,
   'set-place': setPlace,
   'read-thermometer': readThermometer,
   'set-tare': setTare,

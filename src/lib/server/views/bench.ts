@@ -2,11 +2,12 @@ import { leftG, standing, type Batch } from '../../core/batch';
 import { dayNumberOf } from '../../core/care';
 import { dayOfWall, type WallMinute } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
-import type { Kitchen } from '../../core/kitchen';
+import { jarsToWash, type Kitchen } from '../../core/kitchen';
+import type { Counts } from '../../core/making';
 import { FIRST_BENCH, lyingOn, type Lot, type LotOnBench } from '../../core/lot';
 import type { Recipe } from '../../core/recipe';
 import type { BenchDraft } from '../../schema/bench';
-import { allRecipes, lots as lotRepo, type LotBrief } from '../repos';
+import { allRecipes, emptiedLately, lots as lotRepo, type LotBrief } from '../repos';
 import { benchDraft, kitchenFor, makingsOf, type BenchMaking, type House } from '../usecases';
 import { living } from './index';
 
@@ -27,6 +28,8 @@ export interface BenchShown extends Omit<Kitchen, 'household'> {
   readonly raw: readonly LotBrief[];
   /** Picks in the Garden, to be taken here. */
   readonly waiting: readonly Lot[];
+  /** Jars that were emptied and not washed yet. */
+  readonly toWash: Counts;
   /** What stands already, by style, g. */
   readonly stockG: Readonly<Record<string, number>>;
   /** Batches that a second pick may join. */
@@ -48,6 +51,7 @@ export async function benchShown(house: House, asked: string): Promise<BenchShow
     lots: lyingOn(lots, bench),
     raw: (await lotRepo.briefs(db, { most: RAW_SHOWN })).reverse(),
     waiting: lots.filter((l) => l.gardenG > 0),
+    toWash: jarsToWash(household, await emptiedLately(db, house.clock.now()), now),
     stockG: stockByStyle(batches),
     young: batches.filter((b) => isYoung(b, now)),
     recipes: await allRecipes(db),

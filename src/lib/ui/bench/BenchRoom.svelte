@@ -140,7 +140,7 @@
         <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
       {/if}
       <div class="order-4 flex min-w-0 flex-col gap-4 lg:order-none">
-        {#if !noJars}<JarSets {bench} jars={data.jars} {sets} />{/if}
+        {#if !noJars}<JarSets {bench} jars={data.jars} {sets} toWash={data.toWash} />{/if}
         {#if sheet}
           {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
               {questionWords(q, house.mass)}

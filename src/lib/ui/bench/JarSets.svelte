@@ -13,8 +13,10 @@
     jars: readonly WorksheetJar[];
     /** null: still being reckoned. */
     sets: readonly Alternative[] | null;
+    /** Emptied and not washed yet, by kind; clean ones are taken first. */
+    toWash: Readonly<Record<string, number>>;
   }
-  let { bench, jars, sets }: Props = $props();
+  let { bench, jars, sets, toWash }: Props = $props();
   const house = useHouse();
   const dry = $derived(bench.salting !== 'brine');
   const jarOf = (id: string) => jars.find((j) => j.id === id);
@@ -42,6 +44,13 @@
   );
   const now = $derived(bench.counts ?? bench.sheet?.chosen.counts ?? {});
   const total = $derived(Object.values(now).reduce((a, n) => a + n, 0));
+  /** Of those that are chosen, the ones that must be washed first. */
+  const washFirst = $derived(
+    jars.flatMap((j) => {
+      const n = (now[j.id] ?? 0) - Math.max(0, j.free - (toWash[j.id] ?? 0));
+      return n > 0 && toWash[j.id] ? [`${Math.min(n, toWash[j.id] ?? 0)} × ${j.name}`] : [];
+    })
+  );
   const set = (id: string, by: number, free: number) => {
     const n = Math.min(free, Math.max(0, (now[id] ?? 0) + by));
     bench.choose({ counts: { ...now, [id]: n } });
@@ -146,6 +155,7 @@
       >
     {/if}
   </div>
+  {#if washFirst.length > 0}<p class="text-sm">To wash first: {washFirst.join(', ')}.</p>{/if}
   <details bind:open={byHand}>
     <summary class="min-h-11 content-center text-sm underline underline-offset-4"
       >Choose the jars by hand</summary
@@ -190,7 +200,12 @@
       <ul class="grid gap-x-8 sm:grid-cols-2">
         {#each jars as jar (jar.id)}
           <li class="flex items-center justify-between gap-2 border-b border-rule-soft">
-            <span>{jar.name} <span class="text-sm text-quiet">{jar.free} free</span></span>
+            <span
+              >{jar.name}
+              <span class="text-sm text-quiet"
+                >{jar.free} free{toWash[jar.id] ? `, ${toWash[jar.id]} to wash` : ''}</span
+              ></span
+            >
             <span class="flex items-center">
               <button
                 class="size-11 text-xl font-bold disabled:opacity-30"

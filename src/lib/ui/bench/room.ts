@@ -24,6 +24,7 @@ export interface BenchRoomData extends Omit<Kitchen, 'household'> {
     readonly gardenG: number;
   }[];
   readonly waiting: readonly Lot[];
+  readonly toWash: Readonly<Record<string, number>>;
   readonly stockG: Readonly<Record<string, number>>;
   readonly young: readonly Batch[];
   readonly recipes: readonly Recipe[];

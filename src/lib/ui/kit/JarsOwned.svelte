@@ -10,7 +10,11 @@
   import JarMeasure from './JarMeasure.svelte';
   import OwnShape from './OwnShape.svelte';
 
-  let { full }: { full: Readonly<Record<string, number>> } = $props();
+  interface Props {
+    full: Readonly<Record<string, number>>;
+    toWash: Readonly<Record<string, number>>;
+  }
+  let { full, toWash }: Props = $props();
   const house = useHouse();
   let geometryId = $state('clip-1000');
   let lid = $state<Lid>('clamped');
@@ -36,7 +40,11 @@
               <p class="text-sm text-quiet">
                 {shape
                   ? `takes ${house.volume(usableMl({ ...shape, brimMl: jar.brimMl ?? shape.brimMl }, jar.headspaceMm ?? usualHeadspace(shape), jar.weightMl ?? 0))} to the fill line`
-                  : ''}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free
+                  : ''}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free{toWash[
+                  jar.id
+                ]
+                  ? `, ${toWash[jar.id]} of them to wash`
+                  : ''}
               </p>
               <Trouble problem={problemAt('owned')} />
             </div>
@@ -80,6 +88,15 @@
               </select>
             {/snippet}
           </ActionForm>
+          {#if toWash[jar.id]}
+            <ActionForm command="wash-jars" values={{ jarId: jar.id }}>
+              {#snippet children({ busy })}<button
+                  class="min-h-11 text-sm underline underline-offset-4"
+                  disabled={busy}
+                  aria-label="{jar.name}: washed">washed</button
+                >{/snippet}
+            </ActionForm>
+          {/if}
           {#if jar.owned > (full[jar.id] ?? 0)}
             <ActionForm command="break-jar" values={{ jarId: jar.id }}>
               {#snippet children({ busy })}<button
