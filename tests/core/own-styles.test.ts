@@ -47,7 +47,6 @@ describe('a way of one’s own to make a style', () => {
       ...table,
       id: 'pieces_1',
       name: 'Long sticks',
-      says: own.says,
       usualSalt: 0.028,
       cropSalt: {},
       counterDays: { from: 5, to: table.counterDays.to }

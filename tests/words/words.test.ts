@@ -4,14 +4,17 @@ import { join } from 'node:path';
 import { isWater, WATERS } from '$lib/core/kit';
 import { caution, isDiscard, placeCautions, saltCautions, type Caution } from '$lib/core/safety';
 import { SALT_KINDS } from '$lib/core/salt';
-import { STYLES } from '$lib/core/style';
+import { styleIn, STYLES } from '$lib/core/style';
 import {
   cautionWords,
   problem,
+  reasonWords,
   saltNotes,
   SIGN_IDS,
   signName,
   signWords,
+  STEP_WORDS,
+  styleWords,
   valueWords,
   waterWords,
   workingWords,
@@ -54,7 +57,7 @@ const ONE_OF_EACH: readonly Caution[] = [
   caution('hollow', { crops: ['bell pepper'] }),
   caution('floats', { crops: ['bell pepper'] }),
   caution('much-surface', { jar: '10 l crock', deepMm: 60, openMm: 220 }),
-  caution('crop-note', { note: 'Of this crop.' }),
+  caution('crop-note', { note: 'slit' }),
   caution('raw-not-pantry', {})
 ];
 
@@ -94,6 +97,23 @@ describe('what is chosen from, in words', () => {
     for (const id of WATERS) expect(waterWords(id).says.length).toBeGreaterThan(10);
     expect([isWater('nonsense'), waterWords('nonsense').name]).toEqual([false, 'filtered']);
   });
+  it('every style says what it is, how it is laid and what it tastes like, and each of its steps what to do', () => {
+    for (const s of STYLES) {
+      const { says, layers, tasting, finishing } = styleWords(s);
+      expect(says.length + layers.length + finishing.length, s.id).toBeGreaterThan(60);
+      expect(new Set(tasting).size, s.id).toBe(4);
+      for (const step of s.steps) expect(STEP_WORDS[step.does], `${s.id} ${step.id}`).toMatch(/^[A-Z].*\.$/);
+    }
+    // An own way is the style that it is a way of, made and finished alike.
+    const said = { id: 'pieces_1', name: 'Sticks', usualSalt: null, counterDays: null, coldMonths: null };
+    const own = styleIn('pieces_1', [{ ...said, retired: false }])!;
+    expect(styleWords(own)).toEqual({
+      ...styleWords({ id: 'pieces' }),
+      says: 'your own: pieces in brine'
+    });
+    expect(spaced(reasonWords({ why: 'suits', share: 0.8 }))).toBe('suits 80 % of what you have');
+    expect(reasonWords({ why: 'suits', share: 1 })).toBe('suits what you have');
+  });
   it('notes are of salts that there are', () => {
     expect(SALT_KINDS.flatMap((k) => saltNotes(k)).length).toBeGreaterThan(3);
   });
@@ -127,7 +147,7 @@ it('a worksheet as text says jars, brine, salt and cautions in plain lines', () 
 });
 
 /** The tables of the trade: names, steps and sources that a household may read and correct row by row. */
-const TABLES = /core\/(style|produce|vessel)\/|(data|ingredients|starting|substitutes)\.ts$/;
+const TABLES = /core\/(produce|vessel)\/|(data|ingredients|starting|substitutes)\.ts$/;
 
 it('core speaks no sentences: they stand here', () => {
   const files = readdirSync('src/lib/core', { recursive: true, encoding: 'utf8' })

@@ -1,5 +1,6 @@
 import { writeMass, writePercent, writeTemperature, type WrittenUnits } from '../core/quantity';
 import { PH_LINE, type Caution, type RuleFacts, type RuleId } from '../core/safety';
+import { CROP_NOTES } from './styles';
 
 /** A caution in words: what, why, and how well that is known. */
 export interface CautionWords {
@@ -191,7 +192,7 @@ const RULES: { readonly [R in RuleId]: RuleWords<RuleFacts[R]> } = {
     source: PRACTICE
   },
   'crop-note': {
-    says: ({ note }) => note,
+    says: ({ note }) => CROP_NOTES[note],
     reason: 'Said of this crop alone.',
     source: PRACTICE
   },

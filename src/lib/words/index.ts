@@ -6,6 +6,7 @@ export * from './problems';
 export * from './said';
 export * from './salts';
 export * from './signs';
+export * from './styles';
 export * from './waters';
 export * from './workings';
 export * from './worksheet-text';

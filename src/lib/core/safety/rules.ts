@@ -25,6 +25,9 @@ interface PlaceAt {
   readonly tempC: number;
 }
 
+/** Of one crop, where it is prepared. */
+export type CropNote = 'beet-colours' | 'beans-toxin' | 'slit' | 'blossom-end' | 'tomatoes-fall';
+
 /** Every rule, and what it says of a case: the sentence, its reason and its source stand in `words`. */
 export interface RuleFacts {
   readonly 'salt-too-weak': At;
@@ -64,7 +67,7 @@ export interface RuleFacts {
   readonly hollow: Crops;
   readonly floats: Crops;
   readonly 'much-surface': { readonly jar: string; readonly deepMm: number; readonly openMm: number };
-  readonly 'crop-note': { readonly note: string };
+  readonly 'crop-note': { readonly note: CropNote };
   readonly 'raw-not-pantry': None;
 }
 

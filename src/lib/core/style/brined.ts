@@ -1,16 +1,13 @@
 import { STEP } from './steps';
-import type { Style } from './types';
+import type { TableStyle } from './types';
 
 const TANNIN = { name: 'Oak, cherry or grape leaf, for crunch (one you know, unsprayed)', amount: 1, unit: 'leaf', per: 'jar', optional: true } as const;
-const BEANS = 'Raw green beans hold a toxin that boiling destroys; some guidance boils them first. Follow your national advice.';
-const SLIT = 'Slit whole ones so that brine gets in and no air stays.';
 
 /** Styles of pieces and whole fruit in brine. Common practice, no source. */
-export const BRINED_STYLES: readonly Style[] = [
+export const BRINED_STYLES: readonly TableStyle[] = [
   {
     id: 'pieces',
     name: 'Pieces in brine',
-    says: 'Whole, halved, spears, florets or coins under a brine that is stronger than what it settles at.',
     salting: 'brine',
     alsoSalting: [],
     produce: ['kohlrabi', 'turnip', 'carrot', 'cauliflower', 'green-bean', 'brussels-sprout', 'beet', 'radish-small', 'radish-daikon', 'celery', 'celeriac', 'tomato-green', 'cucumber-small', 'zucchini', 'parsnip', 'pumpkin', 'broccoli-stem', 'fennel', 'okra', 'onion', 'shallot', 'garlic', 'eggplant', 'tomatillo'],
@@ -23,11 +20,11 @@ export const BRINED_STYLES: readonly Style[] = [
     coldMonths: { from: 3, to: 9 },
     pHDays: { usual: 7, cool: 10 },
     steps: [
-      { id: 'wash', does: 'Wash and trim. Slit whole peppers and tomatoes; cut a sliver off the blossom end of gherkins.', minutesPerKg: 6 },
+      { id: 'wash', does: 'wash-trim', minutesPerKg: 6 },
       STEP.cut,
       STEP.weigh,
       STEP.brine,
-      { id: 'pack', does: 'Tannin leaf and spice below, pieces packed tight, small and floating ones low.', minutesPerKg: 6 },
+      { id: 'pack', does: 'pack-tight', minutesPerKg: 6 },
       STEP.pour,
       STEP.cover,
       STEP.label
@@ -37,16 +34,12 @@ export const BRINED_STYLES: readonly Style[] = [
       { name: 'Mustard seed', amount: 4, unit: 'g', per: 'kg', optional: true },
       { name: 'Garlic', amount: 2, unit: 'clove', per: 'jar', optional: true }
     ],
-    layers: 'Spice below, light and floating things low or under large slices, the widest pieces on top.',
-    notes: { 'green-bean': BEANS, 'tomato-green': SLIT, 'cucumber-small': 'The sliver comes off the blossom end: its enzymes soften the rest.' },
-    tasting: ['raw and salty', 'mild', 'tangy', 'sour to the core'],
-    finishing: 'Top the brine up over the pieces, take the weight out, close airtight.',
+    notes: { 'green-bean': 'beans-toxin', 'tomato-green': 'slit', 'cucumber-small': 'blossom-end' },
     source: 'common practice, no source'
   },
   {
     id: 'short-cucumbers',
     name: 'Short brined cucumbers',
-    says: 'Whole small cucumbers stood upright, ends off, days in brine: a fresh pickle, a new jar each week.',
     salting: 'brine',
     alsoSalting: [],
     produce: ['cucumber-small', 'zucchini'],
@@ -59,12 +52,12 @@ export const BRINED_STYLES: readonly Style[] = [
     coldMonths: { from: 0.5, to: 1 },
     pHDays: { usual: 7, cool: 10 },
     steps: [
-      { id: 'wash', does: 'Soak in cold water for an hour; cut a sliver off both ends.', minutesPerKg: 6 },
+      { id: 'wash', does: 'soak', minutesPerKg: 6 },
       STEP.weigh,
       STEP.brine,
-      { id: 'pack', does: 'Dill and garlic below, cucumbers upright and tight, dill on top.', minutesPerKg: 5 },
-      { ...STEP.pour, caution: 'Hot brine: a warm jar on a cloth, poured slowly, gloves or a towel.' },
-      { ...STEP.cover, does: 'A saucer on top instead of a weight, a cloth over; set on a tray.' },
+      { id: 'pack', does: 'stand-upright', minutesPerKg: 5 },
+      { ...STEP.pour, caution: 'hot-brine' },
+      { ...STEP.cover, does: 'cover-saucer' },
       STEP.label
     ],
     additions: [
@@ -72,16 +65,12 @@ export const BRINED_STYLES: readonly Style[] = [
       { name: 'Garlic', amount: 3, unit: 'clove', per: 'jar', optional: true },
       TANNIN
     ],
-    layers: 'Upright and tight, so that they hold each other down.',
-    notes: { 'cucumber-small': 'The sliver comes off the blossom end: its enzymes soften the rest.' },
-    tasting: ['cucumber in brine', 'half sour', 'sour outside', 'sour through'],
-    finishing: 'To the cold half sour; eat within a month.',
+    notes: { 'cucumber-small': 'blossom-end' },
     source: 'common practice, no source'
   },
   {
     id: 'soft-fruit',
     name: 'Soft fruit vegetables in brine',
-    says: 'Ripe or cherry tomatoes whole, stem end out, with garlic and herb.',
     salting: 'brine',
     alsoSalting: [],
     produce: ['tomato-cherry', 'tomato-ripe', 'tomatillo', 'eggplant'],
@@ -95,10 +84,10 @@ export const BRINED_STYLES: readonly Style[] = [
     pHDays: { usual: 7, cool: 10 },
     steps: [
       STEP.wash,
-      { id: 'cut', does: 'Cut the stem end out and prick each fruit once.', minutesPerKg: 8, caution: 'A small sharp knife: cut away from the hand.' },
+      { id: 'cut', does: 'cut-stem-end', minutesPerKg: 8, caution: 'small-knife' },
       STEP.weigh,
       STEP.brine,
-      { id: 'pack', does: 'Garlic and herb below, the firmest fruit low, no squeezing.', minutesPerKg: 5 },
+      { id: 'pack', does: 'pack-fruit', minutesPerKg: 5 },
       STEP.pour,
       STEP.cover,
       STEP.label
@@ -107,16 +96,12 @@ export const BRINED_STYLES: readonly Style[] = [
       { name: 'Garlic', amount: 3, unit: 'clove', per: 'jar', optional: true },
       { name: 'Basil or dill', amount: 1, unit: 'sprig', per: 'jar', optional: true }
     ],
-    layers: 'Firm below, ripe above; they soften, and the weight may sink later.',
-    notes: { 'tomato-cherry': SLIT, 'tomato-ripe': 'Tomatoes start near pH 4.6: the pH must also be seen to fall.' },
-    tasting: ['tomato in brine', 'fizzy', 'sour and sweet', 'deep sour'],
-    finishing: 'To the cold whole; where the weight lies no longer matters there.',
+    notes: { 'tomato-cherry': 'slit', 'tomato-ripe': 'tomatoes-fall' },
     source: 'common practice, no source'
   },
   {
     id: 'sliced-peppers',
     name: 'Sliced peppers',
-    says: 'Strips, rings or chunks, seeded or not, in brine or salted by total weight.',
     salting: 'brine',
     alsoSalting: ['dry'],
     produce: ['pepper-wax', 'pepper-bell-ripe', 'pepper-bell-green', 'pepper-paprika', 'pepper-poblano', 'pepper-jalapeno', 'pepper-serrano', 'onion', 'onion-red', 'carrot', 'garlic'],
@@ -128,15 +113,12 @@ export const BRINED_STYLES: readonly Style[] = [
     counterDays: { from: 5, to: 14 },
     coldMonths: { from: 3, to: 9 },
     pHDays: { usual: 7, cool: 10 },
-    steps: [STEP.wash, STEP.cutHot, STEP.weigh, STEP.rub, STEP.brine, { id: 'pack', does: 'Pack rings flat and press out the air; an onion slice on top holds them down.', minutesPerKg: 5 }, STEP.pour, STEP.cover, STEP.label],
+    steps: [STEP.wash, STEP.cutHot, STEP.weigh, STEP.rub, STEP.brine, { id: 'pack', does: 'pack-rings', minutesPerKg: 5 }, STEP.pour, STEP.cover, STEP.label],
     additions: [
       { name: 'Garlic', amount: 2, unit: 'clove', per: 'jar', optional: true },
       { name: 'Oregano', amount: 1, unit: 'sprig', per: 'jar', optional: true }
     ],
-    layers: 'Rings flat, an onion slice on top. Hollow pieces hold air: tap the jar.',
     notes: {},
-    tasting: ['raw and salty', 'mild', 'tangy', 'sour'],
-    finishing: 'Brine over the rings, take the weight out, close airtight.',
     source: 'common practice, no source'
   }
 ];

@@ -43,7 +43,6 @@ export function styleIn(id: string, own: OwnStyles): Style | undefined {
       ...table,
       id,
       name: said.name,
-      says: `your own: ${table.name.toLowerCase()}`,
       usualSalt: said.usualSalt ?? table.usualSalt,
       // Its salt is meant for whatever goes in.
       cropSalt: said.usualSalt === null ? table.cropSalt : {},

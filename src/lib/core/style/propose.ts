@@ -1,5 +1,4 @@
 import { crop, likeOf, type OwnCrops } from '../produce/index';
-import { writePercent } from '../quantity/index';
 import { styleLike, stylesIn, type OwnStyles } from './own';
 import type { Style } from './types';
 
@@ -16,10 +15,16 @@ export interface Occasion {
   readonly styles: OwnStyles;
 }
 
+/** Why a style is proposed. */
+export type Reason =
+  | { readonly why: 'suits'; readonly share: number }
+  | { readonly why: 'running-low' }
+  | { readonly why: 'too-hot' };
+
 export interface Proposal {
   readonly style: Style;
   readonly score: number;
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Reason[];
 }
 
 /** Stock of a style under which it counts as short, g. Common practice, no source. */
@@ -41,10 +46,10 @@ export function proposeStyles(o: Occasion): Proposal[] {
       const dear = o.bench.reduce((a, b) => a + dearness(style, b.cropId) * b.g, 0) / all;
       const short = (o.stockG[style.id] ?? 0) < SHORT_G;
       const tooHot = o.mild && hottest >= 3 && !/^pepper-(sauce|mash)$/.test(styleLike(style.id));
-      const reasons = [
-        suits > 0.99 ? 'suits what you have' : `suits ${writePercent(suits, 0)} of what you have`,
-        ...(short ? ['running low'] : []),
-        ...(tooHot ? ['hot for those who like it mild'] : [])
+      const reasons: Reason[] = [
+        { why: 'suits', share: suits },
+        ...(short ? [{ why: 'running-low' } as const] : []),
+        ...(tooHot ? [{ why: 'too-hot' } as const] : [])
       ];
       return [{ style, score: suits + dear + (short ? 0.1 : 0) - (tooHot ? 0.5 : 0), reasons }];
     })

@@ -1,45 +1,41 @@
 import type { Step } from './types';
 
 /** Steps that many styles share. Minutes are common practice, no source. */
-const GUARD = 'Use the guard or a cut-proof glove on a mandoline.';
-const GLOVES = 'Hot peppers: gloves on, hands off your eyes, air moving. Wash the board afterwards.';
-
 export const STEP = {
-  wash: { id: 'wash', does: 'Wash in cold water and drain. Cut out what is soft or spotted.', minutesPerKg: 4 },
-  shred: { id: 'shred', does: 'Shred 2–6 mm, all of one thickness.', minutesPerKg: 6, caution: GUARD },
-  cut: { id: 'cut', does: 'Cut to even pieces.', minutesPerKg: 6, caution: GUARD },
-  cutHot: { id: 'cut', does: 'Take off the stems, open whole ones, cut to even pieces.', minutesPerKg: 7, caution: GLOVES },
-  weigh: { id: 'weigh', does: 'Zero the empty bowl; weigh the cut vegetables.', minutesPerKg: 1 },
+  wash: { id: 'wash', does: 'wash', minutesPerKg: 4 },
+  shred: { id: 'shred', does: 'shred', minutesPerKg: 6, caution: 'guard' },
+  cut: { id: 'cut', does: 'cut-even', minutesPerKg: 6, caution: 'guard' },
+  cutHot: { id: 'cut', does: 'cut-peppers', minutesPerKg: 7, caution: 'gloves-board' },
+  weigh: { id: 'weigh', does: 'weigh', minutesPerKg: 1 },
   rub: {
     id: 'salt',
-    does: 'Strew the weighed salt over and rub or pound it in.',
+    does: 'rub',
     minutesPerKg: 5,
-    rest: { fromMinutes: 10, toMinutes: 120, until: 'it stands in its own juice' },
+    rest: { fromMinutes: 10, toMinutes: 120, until: 'own-juice' },
     only: 'dry'
   },
   brine: {
     id: 'brine',
-    does: 'Stir the weighed salt into the water until it is clear; let it come to room temperature.',
+    does: 'mix-brine',
     minutesPerKg: 3,
     only: 'brine'
   },
-  pour: { id: 'pour', does: 'Pour the brine to the fill line and tap out the air.', minutesPerKg: 2, only: 'brine' },
+  pour: { id: 'pour', does: 'pour', minutesPerKg: 2, only: 'brine' },
   cover: {
     id: 'cover',
-    does: 'Follower and weight on, liquid 1–2 cm over everything, wipe the rim, close, set on a tray.',
+    does: 'cover',
     minutesPerKg: 2,
-    caution: 'Glass with a hairline crack bursts under gas: hold it to the light, run a nail along the rim.'
+    caution: 'hairline'
   },
   /** In two stages: plain first, seasoned once it works. */
-  season: { id: 'season', does: 'In two stages, if you like: ferment it plain, then work the seasoning in and press it down again.', minutesPerKg: 3, afterDays: 4 },
+  season: { id: 'season', does: 'season-later', minutesPerKg: 3, afterDays: 4 },
   cooked: {
     id: 'cooked',
-    does: 'Cooked or protein additions, fish, egg, beans: only after pH 4.2 or lower; then into the fridge, eaten within days.',
+    does: 'cooked-later',
     minutesPerKg: 2,
     afterDays: 4,
-    caution: 'In a young ferment they feed what spoils. Measure first; no strip, no fish.'
+    caution: 'young-ferment'
   },
-  label: { id: 'label', does: 'Write the jar number, the name and the day on the lid.', minutesPerKg: 1 }
+  label: { id: 'label', does: 'label', minutesPerKg: 1 }
 } as const satisfies Record<string, Step>;
 
-export { GLOVES, GUARD };

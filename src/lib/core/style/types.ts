@@ -1,4 +1,6 @@
+import type { CropNote } from '../safety/index';
 import type { Cut } from '../produce/index';
+import type { RestUntil, StepCaution, StepDoes, StyleId } from './codes';
 
 /** How salt gets in: rubbed in dry, poured as brine, or heavily on the leaf and rinsed off again. */
 export type Salting = 'dry' | 'brine' | 'rinsed';
@@ -6,18 +8,18 @@ export type Salting = 'dry' | 'brine' | 'rinsed';
 /** One step of the making, as data that a making-day screen can run. */
 export interface Step {
   readonly id: string;
-  readonly does: string;
+  readonly does: StepDoes;
   /** Hands at work, minutes per kg prepared; rests are waited for. */
   readonly minutesPerKg: number;
   readonly rest?: {
     readonly fromMinutes: number;
     readonly toMinutes: number;
-    readonly until: string;
+    readonly until: RestUntil;
     /** Turned or stirred so often meanwhile. */
     readonly turnEveryMinutes?: number;
   };
   /** Said at the step where the harm would happen. */
-  readonly caution?: string;
+  readonly caution?: StepCaution;
   /** Only where salt goes in this way. */
   readonly only?: Salting;
   /** Days after the start, for what comes in a second stage. */
@@ -60,7 +62,6 @@ export interface OwnCut {
 export interface Style {
   readonly id: string;
   readonly name: string;
-  readonly says: string;
   /** The usual way; the others are the household's choice. */
   readonly salting: Salting;
   readonly alsoSalting: readonly Salting[];
@@ -88,11 +89,12 @@ export interface Style {
   readonly pHDays: { readonly usual: number; readonly cool: number };
   readonly steps: readonly Step[];
   readonly additions: readonly Addition[];
-  /** How it is laid in the jar. */
-  readonly layers: string;
   /** Notes on single crops, at the step of preparing. */
-  readonly notes: Readonly<Record<string, string>>;
-  readonly tasting: readonly string[];
-  readonly finishing: string;
+  readonly notes: Readonly<Record<string, CropNote>>;
   readonly source: string;
+}
+
+/** A style of the table. */
+export interface TableStyle extends Style {
+  readonly id: StyleId;
 }

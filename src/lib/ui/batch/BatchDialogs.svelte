@@ -9,7 +9,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
-  import { listed } from '$lib/words';
+  import { listed, styleWords } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
   import Marks from './Marks.svelte';
@@ -17,7 +17,7 @@
   const house = useHouse();
   const b = $derived(dialogs.batch);
   const jars = $derived(b ? standing(b) : []);
-  const tasting = $derived(b ? (style(b.styleId)?.tasting ?? []) : []);
+  const tasting = $derived(b ? styleWords({ id: b.styleId }).tasting : []);
   // On the counter first what makes sense next: the cold places.
   const places = $derived(
     [...house.household.places].filter((p) => p.kind !== 'pantry').sort((x) => (x.kind === 'cold' ? -1 : 1))
@@ -119,7 +119,7 @@
         <div class="flex flex-col gap-4">
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
-          <p class="text-sm">{style(b.styleId)?.finishing}</p>
+          <p class="text-sm">{styleWords({ id: b.styleId }).finishing}</p>
           {#if noSour.length > 0}<p class="heed text-sm">
               No reading of 4.6 or lower yet: jar{noSour.length > 1 ? 's' : ''}
               {listed(noSour.map((f) => f.lidNumber))}. The cold slows the souring; measure before it goes

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Checkbox, Label, Select } from 'flowbite-svelte';
   import { SALT_KINDS, type DosingWay } from '$lib/core/salt';
-  import { saltNotes } from '$lib/words';
+  import { reasonWords, saltNotes, styleWords } from '$lib/words';
   import { saltings, stylesIn, type Salting } from '$lib/core/style';
   import { plain } from '$lib/core/quantity';
   import { useHouse } from '../house/house.svelte';
@@ -35,7 +35,12 @@
         name: `${s.name} (not usual for these)`
       }))
   ]);
-  const why = $derived(bench.proposals.find((p) => p.style.id === bench.style.id)?.reasons.join(', '));
+  const why = $derived(
+    bench.proposals
+      .find((p) => p.style.id === bench.style.id)
+      ?.reasons.map(reasonWords)
+      .join(', ')
+  );
   const step = (by: number) =>
     bench.choose({ fraction: Math.max(0.005, Math.round((bench.fraction + by) * 1000) / 1000) });
 </script>
@@ -51,7 +56,7 @@
       onchange={(e) => bench.make(e.currentTarget.value)}
     />
     <p class="pt-1 text-sm text-quiet">
-      {bench.style.says}
+      {styleWords(bench.style).says}
       {plain(bench.style.salt.from * 100, 1)}–{plain(bench.style.salt.to * 100, 1)}&nbsp;% salt, {bench.style
         .counterDays.from}–{bench.style.counterDays.to} days{why ? `; ${why}` : ''}.
     </p>

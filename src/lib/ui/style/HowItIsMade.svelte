@@ -1,5 +1,6 @@
 <script lang="ts">
   import { stepsFor, type Addition, type Salting, type Style } from '$lib/core/style';
+  import { REST_WORDS, STEP_CAUTIONS, STEP_WORDS, styleWords } from '$lib/words';
   import { plain } from '$lib/core/quantity';
   import type { SaltPart } from '$lib/core/worksheet';
   import { partWords } from './salt-words';
@@ -43,20 +44,21 @@
 <ol class="list-decimal pl-6">
   {#each stepsFor(style, salting) as step (step.id)}
     <li class="py-1.5">
-      {step.does}
+      {STEP_WORDS[step.does]}
       {#if step.id === 'cut' && style.ownCut}<b>Into {style.ownCut.name.toLowerCase()}.</b>{/if}
       {#each partsAt(step.id) as p (p.where)}<b class="block">{partWords(p)}</b>{/each}
-      {#if step.rest}Rest {restWords(step.rest)}, until {step.rest.until}{step.rest.turnEveryMinutes
+      {#if step.rest}Rest {restWords(step.rest)}, until {REST_WORDS[step.rest.until]}{step.rest
+          .turnEveryMinutes
           ? `; turn every ${step.rest.turnEveryMinutes} minutes`
           : ''}.{/if}
       {#if step.afterDays}<span class="text-quiet">After {step.afterDays} days.</span>{/if}
-      {#if step.caution}<span class="heed my-1 block text-sm">{step.caution}</span>{/if}
+      {#if step.caution}<span class="heed my-1 block text-sm">{STEP_CAUTIONS[step.caution]}</span>{/if}
     </li>
   {/each}
 </ol>
-<p class="pt-1 text-sm">{style.layers}</p>
+<p class="pt-1 text-sm">{styleWords(style).layers}</p>
 <h3 class="pt-3 text-base">Later, for the cold</h3>
-<p class="text-sm">{style.finishing}</p>
+<p class="text-sm">{styleWords(style).finishing}</p>
 <p class="text-sm text-quiet">
   Under oil, garlic, herbs and ferments never stand at room temperature: in the fridge, eaten within days.
 </p>
