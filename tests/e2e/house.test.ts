@@ -103,6 +103,6 @@ test('the API refuses as problem+json, with the field and what would work', asyn
   expect(((await sheet.json()) as { jars: unknown[]; brine: { mixMl: number } }).brine.mixMl).toBeGreaterThan(
     300
   );
-  for (const thing of ['picks', 'batches', 'tasks', 'stock', 'kit', 'pantry'])
+  for (const thing of ['picks', 'batches', 'tasks', 'stock', 'kit', 'pantry', 'timers'])
     expect((await request.get(`/api/v1/${thing}`)).ok(), thing).toBe(true);
 });

@@ -33,7 +33,7 @@ const EMPTY_IS_NULL = new Set([
 ]);
 const strange = [HUGE, SCRIPT, SQL, -1, null, {}, [], 'nothing-of-ours'];
 
-const FREE_TEXT = new Set(['name', 'cutName', 'note', 'bed', 'variety', 'reason', 'card', 'what']);
+const FREE_TEXT = new Set(['name', 'cutName', 'note', 'bed', 'variety', 'reason', 'card', 'what', 'next']);
 
 describe.each(Object.keys(USE_CASES) as CommandName[])('%s', (name) => {
   const refusedWithWords = async (input: Record<string, unknown>) => {

@@ -67,21 +67,28 @@ describe('what stands on every command', () => {
 
 describe('news', () => {
   it('tells what was stored, once, and nothing of what was refused', async () => {
-    const news = new News();
+    const news = new News(() => 7);
     const heard: (Told | null)[] = [];
     const stop = news.hear((change) => heard.push(change));
     const loud = { ...house, news };
     const say = (commandId: string, more = {}) => USE_CASES.taste(loud, { ...TASTE, commandId, ...more });
     await say('a');
     const first = news.beat;
-    expect(heard).toEqual([{ version: await versionOf(house.db), kinds: ['batch'], beat: first }]);
+    expect(heard).toEqual([
+      { version: await versionOf(house.db), kinds: ['batch'], beat: first, elapsed: 7 }
+    ]);
     await say('a');
     await say('b', { batchId: 'nobody' });
     expect(heard).toHaveLength(1);
     await USE_CASES.undo(loud, { commandId: 'c', of: 'a' });
-    expect(heard.at(-1)).toEqual({ version: await versionOf(house.db), kinds: ['batch'], beat: news.beat });
+    expect(heard.at(-1)).toEqual({
+      version: await versionOf(house.db),
+      kinds: ['batch'],
+      beat: news.beat,
+      elapsed: 7
+    });
     expect(news.beat).not.toBe(first);
-    expect(new News().beat).not.toBe(new News().beat);
+    expect(new News(() => 7).beat).not.toBe(new News(() => 7).beat);
     stop();
     await say('d');
     expect(heard).toHaveLength(2);

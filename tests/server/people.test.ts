@@ -30,7 +30,7 @@ beforeEach(async () => {
   const db = await openDatabase(':memory:');
   const keys = new Keys(db, true, () => now);
   await keys.open();
-  house = { db, zone: ZONE, clock: { now: () => now, stepped: false }, keys };
+  house = { db, zone: ZONE, clock: { now: () => now, elapsed: () => now, stepped: false }, keys };
   return () => db.destroy();
 });
 

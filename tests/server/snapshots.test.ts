@@ -16,7 +16,7 @@ const kind = {
 const EVERY = 3;
 const often = new Aggregate<string, { type: string; data: unknown }>(kind, EVERY);
 
-const work = (trx: Knex, command: string) => ({ trx, command, at: 0, wall: 0, zone: ZONE });
+const work = (trx: Knex, command: string) => ({ trx, command, at: 0, wall: 0, zone: ZONE, elapsed: 0 });
 
 describe('a long stream', () => {
   it('stands as its log says, whatever was undone, and whether it was read from a snapshot or from its beginning', async () => {

@@ -87,7 +87,11 @@ describe('years of a household', () => {
 
   it('a room shows the first of a long list, says how many stand behind it, and all of it when asked', async () => {
     const at = ((await db('clock').first()) as { now: number }).now;
-    const house = { db, zone: ZONE, clock: { now: () => at, stepped: true } } as unknown as House;
+    const house = {
+      db,
+      zone: ZONE,
+      clock: { now: () => at, elapsed: () => at, stepped: true }
+    } as unknown as House;
     const whole = await cold(house, null, true);
     const jars = (c: Cold) => c.places.flatMap((p) => p.jars.shown.map((s) => s.filling.id));
     expect(jars(whole)).toHaveLength(whole.jars);
@@ -114,7 +118,7 @@ describe('years of a household', () => {
 
   it('no number is given that is in use or rests', async () => {
     const at = ((await db('clock').first()) as { now: number }).now;
-    const near = await numbered({ trx: db, command: '', at, wall: 0, zone: ZONE });
+    const near = await numbered({ trx: db, command: '', at, wall: 0, zone: ZONE, elapsed: 0 });
     const all = (await batches.list(db, 'all')).flatMap((b) => b.fillings);
     const resting = all.filter((f) => f.emptiedAt === null || f.emptiedAt * 60_000 > at - 90 * 86_400_000);
     expect(near.map((l) => l.lidNumber)).toEqual(expect.arrayContaining(resting.map((f) => f.lidNumber)));
@@ -130,7 +134,7 @@ describe('years of a household', () => {
     expect(await learntOf(db, ours)).toEqual(anew);
     expect(await count('kept', { id: 'learnt' })).toBe(1);
     const { now } = (await db('clock').first()) as { now: number };
-    const house = { db, zone: ZONE, clock: { now: () => now, stepped: false } };
+    const house = { db, zone: ZONE, clock: { now: () => now, elapsed: () => now, stepped: false } };
     // A plain pick teaches nothing; a counted one does, and undone it does no more.
     const say = (name: 'weigh-in' | 'undo', input: object) => USE_CASES[name](house, input);
     await say('weigh-in', { commandId: 'plain', cropId: 'carrot', weight: '1 kg' });

@@ -55,6 +55,7 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
       jars: 1
     }
   ],
+  ['start-timer', { commandId: 'rest', name: 'Rest', lasts: '20 min' }],
   ['portion', { commandId: 'up', batchId: 'old', fillingId: 'old.j1', how: 'eaten', amount: 'all' }]
 ];
 
@@ -112,6 +113,17 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'plan-away': { from: '2026-10-01', to: '2026-10-08' },
   'drop-away': { awayId: 'trip' },
   'break-jar': { jarId: 'clip-1000.clamped' },
+  'start-timer': {
+    name: 'Brine cools',
+    lasts: '1 h 30',
+    every: '30',
+    placeId: 'counter',
+    next: 'Pour it',
+    sound: 'bell'
+  },
+  'change-timer': { timerId: 'rest', way: 'longer', by: '5' },
+  'hear-timer': { timerId: 'rest' },
+  'end-timer': { timerId: 'rest' },
   'wash-jars': { jarId: 'clip-1000.clamped' },
   care: { batchId: ID, kind: 'look', slot: 1, fillingIds: `${ID}.j1` },
   taste: { batchId: ID, fillingIds: `${ID}.j1`, sour: 1, salt: 1, crunch: 1 },

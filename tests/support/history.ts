@@ -1,7 +1,7 @@
 import type { CommandName } from '$lib/schema/commands';
 import { standing, type Batch } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
-import { allRecipes, batches, brines, household, lots, pantry } from '$lib/server/repos';
+import { allRecipes, batches, brines, household, lots, pantry, timers } from '$lib/server/repos';
 import { USE_CASES, type House } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 
@@ -22,6 +22,7 @@ async function around(house: House) {
     picks: await lots.list(house.db, 'live'),
     live: await batches.list(house.db, 'live'),
     stock: await brines.list(house.db, 'live'),
+    timers: await timers.list(house.db, 'live'),
     goods: await pantry(house.db),
     recipes: await allRecipes(house.db)
   };
@@ -237,6 +238,15 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
   'break-jar': ({ ours }, d) =>
     ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,
+  'start-timer': (_, d) => ({ name: 'Rest', lasts: `${1 + d(90)} min`, every: d(2) ? '' : '20 s', next: '' }),
+  'change-timer': ({ timers }, d) =>
+    timers[0] && {
+      timerId: timers[d(timers.length)]!.id,
+      way: ['longer', 'shorter'][d(2)],
+      by: `${1 + d(9)}`
+    },
+  'hear-timer': ({ timers }, d) => timers[0] && { timerId: timers[d(timers.length)]!.id },
+  'end-timer': ({ timers }, d) => timers[0] && { timerId: timers[d(timers.length)]!.id },
   'wash-jars': () => ({}),
   'set-place': (_, d) => ({
     name: ['Shed', 'Loft', 'Hall'][d(3)],

@@ -22,7 +22,7 @@ let commands = 0;
 export async function testHouse(filename = ':memory:'): Promise<TestHouse> {
   const db = await openDatabase(filename);
   let now = instantOf(wall('2026-09-12', 8, 10), ZONE);
-  const house: House = { db, zone: ZONE, clock: { now: () => now, stepped: false } };
+  const house: House = { db, zone: ZONE, clock: { now: () => now, elapsed: () => now, stepped: false } };
   return {
     ...house,
     at: (day, hour = 8, minute = 0) => (now = instantOf(wall(day, hour, minute), ZONE)),

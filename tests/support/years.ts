@@ -97,7 +97,11 @@ class Player {
   /** Plays on to the end of a year, in a transaction of its own. */
   async playTo(trx: Knex, year: number): Promise<void> {
     this.trx = trx;
-    this.house = { db: trx, zone: ZONE, clock: { now: () => this.instant(), stepped: false } };
+    this.house = {
+      db: trx,
+      zone: ZONE,
+      clock: { now: () => this.instant(), elapsed: () => this.instant(), stepped: false }
+    };
     const { from, batches: each } = this.years;
     if (this.made === 0) await this.settle(from);
     for (; this.made < Math.round(year * each); this.made++) {

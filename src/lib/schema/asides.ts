@@ -19,7 +19,7 @@ export const ASIDES = {
   'step-clock': {
     input: stepClockSchema,
     answer: z.object({ now: z.number() }),
-    refuses: ['clock-is-real', 'nothing-due']
+    refuses: ['clock-is-real', 'nothing-due', 'nothing-rings']
   },
   scale: {
     input: scaleActSchema,

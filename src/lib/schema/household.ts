@@ -217,4 +217,4 @@ export const countGoodsSchema = z.object({
 });
 
 export const undoSchema = z.object({ commandId, of: id });
-export const stepClockSchema = z.object({ by: z.enum(['hour', 'day', 'due'], no('not-a-choice')) });
+export const stepClockSchema = z.object({ by: z.enum(['hour', 'day', 'due', 'ring'], no('not-a-choice')) });

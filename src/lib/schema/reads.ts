@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CARE_KINDS } from '../core/batch';
+import { SOUNDS } from '../core/timer';
 import { LIDS } from '../core/vessel';
 
 /** What a program reads, by name. Shapes of their own: how a thing stands inside the house is the house's affair. */
@@ -145,6 +146,18 @@ export const READS = {
       due: moment,
       missed: z.number(),
       minutes: z.number()
+    })
+  ),
+  timers: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      placeId: z.string(),
+      next: z.string(),
+      sound: z.enum(SOUNDS),
+      /** Minutes until it rings next; null: it has rung for the last time. */
+      ringsIn: maybe(z.number()),
+      ringing: z.boolean()
     })
   ),
   stock: z.array(

@@ -5,6 +5,8 @@ import type { WallMinute } from '../core/calendar';
 /** The household's clock: the only way to the time. The demo's is stepped and kept in its database, never backwards. */
 export interface Clock {
   now(): number;
+  /** Ms of the house's elapsed clock: never set back, the same after a restart; the demo's steps count, too. Timers run by it. */
+  elapsed(): number;
   readonly stepped: boolean;
 }
 
@@ -45,8 +47,11 @@ export function instantOf(wall: WallMinute, zone: string): number {
   return there.getTime();
 }
 
+/** Monotonic while the process lives, and as far as the wall went while it did not. */
+const sinceEver = (): number => Math.round(performance.timeOrigin + performance.now());
+
 /** The real clock. */
-export const realClock = (): Clock => ({ now: () => Date.now(), stepped: false });
+export const realClock = (): Clock => ({ now: () => Date.now(), elapsed: sinceEver, stepped: false });
 
 /** The second clock: ms since the process began, never set, never stepped. For devices and what runs by the second. */
 export const elapsed = (): number => performance.now();
@@ -68,6 +73,10 @@ export class SteppedClock implements Clock {
 
   now(): number {
     return this.at;
+  }
+
+  elapsed(): number {
+    return sinceEver() + this.at;
   }
 
   /** Steps on; a step back is a mistake of the caller. */

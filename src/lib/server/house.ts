@@ -75,7 +75,7 @@ export async function openHouse(
     console.log(
       `Others can come in over the network. Open Crockle and set the household's passphrase, with this code: ${keys.code}`
     );
-  const news = new News();
+  const news = new News(() => clock.elapsed());
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
   return {
     house: {

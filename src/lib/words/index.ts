@@ -7,6 +7,7 @@ export * from './said';
 export * from './salts';
 export * from './signs';
 export * from './styles';
+export * from './timers';
 export * from './waters';
 export * from './workings';
 export * from './worksheet-text';

@@ -45,6 +45,15 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     `${v.place} is not a place to ferment.`,
     'Start it on a counter place; move it to the cold when it is sour.'
   ],
+  'time-out-of-range': (v) => ['A timer runs from ten seconds to a week.', `Write it like ${v.examples}.`],
+  'turns-too-long': [
+    'It would be over before it rings on the way.',
+    'Write a shorter time between the turns.'
+  ],
+  'timer-over': (v) => [`${v.name} is over already.`, 'Set it anew.'],
+  'timer-unknown': ['That timer is not there any more.', 'Set it anew.'],
+  'timers-too-many': (v) => [`More than ${v.most} timers cannot be told apart.`, 'Stop some that are over.'],
+  'nothing-rings': ['No timer is running.', 'Set one, then step to its ring.'],
   'nothing-to-wash': ['No empty jar of these wants washing.', 'They count as clean.'],
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],

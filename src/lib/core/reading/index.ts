@@ -5,5 +5,6 @@ export { oneShare, readDose } from './dose';
 export * from './weight';
 export * from './ways';
 export { readNumber } from './tokens';
+export { readDuration } from './duration';
 export * from './line';
 export * from './text-line';

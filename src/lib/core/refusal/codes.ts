@@ -4,6 +4,11 @@
  */
 export const REFUSAL_CODES = [
   'missing',
+  'time-out-of-range',
+  'timer-over',
+  'timer-unknown',
+  'timers-too-many',
+  'turns-too-long',
   'already-answered',
   'already-there',
   'amounts-disagree',
@@ -72,6 +77,7 @@ export const REFUSAL_CODES = [
   'jar-empty',
   'jar-kind-unknown',
   'nothing-to-wash',
+  'nothing-rings',
   'jar-measures-strange',
   'jar-shape-unknown',
   'jar-unknown',

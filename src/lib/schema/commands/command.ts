@@ -77,6 +77,14 @@ export const AMOUNT: readonly RefusalCode[] = [
   'weight-absurd'
 ];
 
+/** What a time as typed may be refused for. */
+export const DURATION: readonly RefusalCode[] = [
+  'nothing-said',
+  'negative',
+  'not-understood',
+  'time-out-of-range'
+];
+
 /** What a count of pieces may be refused for. */
 export const COUNT: readonly RefusalCode[] = [
   'count-not-understood',

@@ -57,6 +57,8 @@ export interface Work {
   readonly at: number;
   readonly wall: number;
   readonly zone: string;
+  /** The house's elapsed clock, ms. */
+  readonly elapsed: number;
   /** The kinds of thing that it changed; filled as events are appended. */
   readonly touched?: Set<string>;
 }

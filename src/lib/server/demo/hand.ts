@@ -15,7 +15,7 @@ export class Hand {
     protected readonly trx: Knex,
     private readonly zone: string
   ) {
-    this.house = { db: trx, zone, clock: { now: () => this.at, stepped: false } };
+    this.house = { db: trx, zone, clock: { now: () => this.at, elapsed: () => this.at, stepped: false } };
   }
 
   /** Evenly spread numbers 0-1 without randomness: the golden-ratio sequence. */

@@ -42,6 +42,7 @@ import {
   type LotEvent
 } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
+import { evolveTimer, TIMER_UNDO, type Timer, type TimerEvent } from '../../core/timer';
 import { Aggregate } from '../db/aggregate';
 import type { Work } from '../db/kinds';
 
@@ -140,6 +141,13 @@ export const brines = new Aggregate<KeptBrine, BrineEvent>({
   isLive: (b) => b.ml > 0
 });
 
+export const timers = new Aggregate<Timer, TimerEvent>({
+  kind: 'timer',
+  evolve: evolveTimer,
+  undo: TIMER_UNDO,
+  isLive: (t) => !t.ended
+});
+
 export const recipes = new Aggregate<Recipe, RecipeEvent>({
   kind: 'recipe',
   evolve: evolveRecipe,
@@ -186,7 +194,8 @@ const byKind: Record<
   household: households,
   pantry: pantries,
   brine: brines,
-  recipe: recipes
+  recipe: recipes,
+  timer: timers
 };
 
 /** What may be undone in a stream though something came after it. */

@@ -95,7 +95,9 @@ export function useCase<N extends CommandName>(
         if (known) return known;
         const arrived = house.clock.now();
         const at = countsFrom(house, name, envelope.data, arrived);
-        const work = { trx, command, at, wall: wallOf(at, house.zone), zone: house.zone, touched };
+        const { zone } = house;
+        const elapsed = house.clock.elapsed();
+        const work = { trx, command, at, wall: wallOf(at, zone), zone, elapsed, touched };
         const done = await body(work, parsed.data as Taken<N>);
         if (!done.ok) throw new RolledBack(done.refusal);
         await keepAnswer(trx, house, envelope.data, {

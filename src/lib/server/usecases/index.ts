@@ -41,6 +41,7 @@ import { dropGuests, makeToken, setPassphrase, signOutEverywhere, takeBackPass }
 import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
+import { changeTimer, endTimer, hearTimer, startTimer } from './timers';
 import { undo } from './undo';
 
 export type { House, Result, UseCase } from './act';
@@ -101,6 +102,10 @@ export const USE_CASES = {
   'drop-away': dropAway,
   'break-jar': breakJar,
   'wash-jars': washJars,
+  'start-timer': startTimer,
+  'change-timer': changeTimer,
+  'hear-timer': hearTimer,
+  'end-timer': endTimer,
   'set-place': setPlace,
   'read-thermometer': readThermometer,
   'set-tare': setTare,

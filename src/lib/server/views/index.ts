@@ -2,11 +2,12 @@ import { placeOf, standing, type Batch } from '../../core/batch';
 import type { WallMinute } from '../../core/calendar';
 import { careTasks, type CareTask } from '../../core/care';
 import type { Household } from '../../core/kit';
+import { isShown, type Timer } from '../../core/timer';
 import { shoppingList, type Pantry } from '../../core/pantry';
 import type { Lot } from '../../core/lot';
 import { wallOf } from '../clock';
 import { versionOf } from '../db/log';
-import { batches, household, lots, pantry, type BatchBrief } from '../repos';
+import { batches, household, lots, pantry, timers, type BatchBrief } from '../repos';
 import type { Pass } from '../people';
 import type { House } from '../usecases';
 
@@ -24,6 +25,8 @@ export interface Overview {
   readonly counterJars: number;
   readonly coldJars: number;
   readonly toBuy: number;
+  /** What runs or has rung; its times are of the house's elapsed clock. */
+  readonly timers: readonly Timer[];
   /** The scale on the line; null: none. */
   readonly scale: { readonly name: string; readonly stepG: number; readonly playable: boolean } | null;
 }
@@ -78,16 +81,23 @@ export async function shell(house: House): Promise<{ overview: Overview; find: F
   const all = await living(house);
   const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
   return {
-    overview: { ...overviewOf(house, all, await care(house)), version, beat },
+    overview: { ...overviewOf(house, all, await care(house)), version, beat, timers: await running(house) },
     find: findables(all.batches, eaten)
   };
+}
+
+/** The timers that are shown, the next to ring first. */
+export async function running(house: House): Promise<readonly Timer[]> {
+  const now = house.clock.elapsed();
+  const all = (await timers.list(house.db, 'live')).filter((t) => isShown(t, now));
+  return all.sort((a, b) => a.endsAt - b.endsAt);
 }
 
 function overviewOf(
   house: House,
   all: Living,
   tasks: readonly CareTask[]
-): Omit<Overview, 'version' | 'beat'> {
+): Omit<Overview, 'version' | 'beat' | 'timers'> {
   const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
   const jars = all.batches.flatMap(standing);
   const at = (kind: string) => jars.filter((f) => kindOf.get(placeOf(f)) === kind).length;

@@ -2,10 +2,11 @@ import { contentsG, leftG, placeOf, type Batch } from '../../core/batch';
 import { wallText } from '../../core/calendar';
 import { stock } from '../../core/larder';
 import type { Lot } from '../../core/lot';
+import { nextRing, ringing } from '../../core/timer';
 import type { ReadName, ReadOf } from '../../schema/reads';
 import { allRecipes, brines } from '../repos';
 import { learntOf, type House } from '../usecases';
-import { care, living } from '.';
+import { care, living, running } from '.';
 
 const pick = (l: Lot): ReadOf<'picks'>[number] => ({
   id: l.id,
@@ -140,6 +141,17 @@ export const READERS: { readonly [N in ReadName]: (house: House) => Promise<Read
       missed: t.missed,
       minutes: t.minutes
     })),
+  timers: async (house) => {
+    const now = house.clock.elapsed();
+    return (await running(house)).map((t) => {
+      const next = nextRing(t, now);
+      return {
+        ...{ id: t.id, name: t.name, placeId: t.placeId, next: t.next, sound: t.sound },
+        ringsIn: next === null ? null : (next - now) / 60_000,
+        ringing: ringing(t, now) !== null
+      };
+    });
+  },
   stock: async (house) => {
     const { batches, household } = await living(house);
     return stock(batches, household.places).map((s) => ({

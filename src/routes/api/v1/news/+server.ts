@@ -10,7 +10,7 @@ export const GET: RequestHandler = async ({ locals }) => {
   if (!news || news.listening >= MOST_LISTEN) return problemJson([{ code: 'too-many-listen' }]);
   const version = await versionOf(db);
   return eventStream<Told>((hear) => {
-    hear({ version, kinds: [], beat: news.beat });
+    hear({ version, kinds: [], ...news.stands });
     return news.hear(hear);
   });
 };
