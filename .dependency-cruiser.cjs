@@ -6,7 +6,7 @@
 /** The concepts of core in their order: each may look at those before it, at none behind. */
 const CONCEPTS = [
   ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
-  ...['correct', 'produce', 'safety', 'salt', 'reading', 'style', 'vessel', 'lot'],
+  ...['correct', 'produce', 'safety', 'salt', 'reading', 'style', 'vessel', 'lot', 'timer'],
   ...['kit', 'pantry', 'recipe', 'worksheet', 'batch', 'care', 'kitchen', 'larder']
 ];
 /** The areas of ui in theirs. */
@@ -17,6 +17,7 @@ const AREAS = [
     'ladder',
     'scale',
     'forms',
+    'timer',
     'why',
     'strip',
     'kit',

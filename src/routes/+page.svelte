@@ -5,6 +5,7 @@
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import { longDay } from '$lib/ui/time';
+  import { timers } from '$lib/ui/timer/timers.svelte';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
   import type { PageProps } from './$types';
 
@@ -17,6 +18,7 @@
 
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
   <h1>{longDay(house.now)}</h1>
+  <button class="act ml-auto" onclick={() => timers.set()}>Set a timer</button>
   {#if data.due.length > 0}<p class="big">about {data.minutes} minutes for all of it</p>{/if}
 </div>
 

@@ -4,6 +4,7 @@ import { readDuration } from '$lib/core/reading';
 import {
   evolveTimer,
   freeSound,
+  isAloud,
   isShown,
   MOST_TIMERS,
   nextRing,
@@ -81,7 +82,7 @@ const set = (lasts: string, every = '', going: readonly Timer[] = []): Timer => 
 };
 const then = (t: Timer, said: ReturnType<typeof timerHeard> | ReturnType<typeof timerChanged>): Timer => {
   if (!said.ok) throw new Error(said.refusal.code);
-  return evolveTimer('t', t, said.value as TimerEvent)!;
+  return evolveTimer('t', t, said.value)!;
 };
 
 describe('a timer', () => {
@@ -95,6 +96,20 @@ describe('a timer', () => {
     const heard = then(t, timerHeard(t, T0 + 21 * MIN));
     expect([heard.ended, ringing(heard, T0 + 22 * MIN)]).toEqual([true, null]);
     expect(timerHeard(heard, T0 + 23 * MIN)).toMatchObject({ ok: false, refusal: { code: 'timer-over' } });
+  });
+  it('sounds for two minutes, and again where a phone is taken up within the hour', () => {
+    const t = set('20');
+    const at = (minutes: number) => T0 + minutes * MIN;
+    expect([isAloud(t, at(19), T0), isAloud(t, at(21), T0), isAloud(t, at(23), T0)]).toEqual([
+      false,
+      true,
+      false
+    ]);
+    expect([isAloud(t, at(60), at(59)), isAloud(t, at(62), at(59)), isAloud(t, at(90), at(90))]).toEqual([
+      true,
+      false,
+      false
+    ]);
   });
   it('turned every half hour, it rings on the way and goes on', () => {
     const t = set('2 h', '30');
@@ -153,7 +168,7 @@ describe('a timer', () => {
             if (t.ended) break;
             t = then(
               t,
-              what === 'heard' ? timerHeard(t, now) : timerChanged(t, { way: what as 'longer', by: '7' }, now)
+              what === 'heard' ? timerHeard(t, now) : timerChanged(t, { way: what, by: '7' }, now)
             );
             // Made shorter than now it rings at once; else what was just done silences it.
             if (what !== 'shorter') expect(ringing(t, now)).toBeNull();

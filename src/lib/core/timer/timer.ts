@@ -69,8 +69,18 @@ export function nextRing({ begun, endsAt, everyMs, ended }: Timer, now: ElapsedM
   return Math.min(endsAt, begun + (Math.floor((now - begun) / everyMs) + 1) * everyMs);
 }
 
-/** How long it rings aloud; afterwards it is shown, and silent. */
-export const RINGS_MS = 2 * 60_000;
+/** How long it rings aloud, from the ring on or from when a phone is looked at again; what is older than that is only shown. */
+const ALOUD = { forMs: 2 * 60_000, youngerMs: 3_600_000 };
+
+/**
+ * Whether a page that is looked at since then sounds it: a phone that was locked rings when it is taken up, but not for what
+ * rang hours ago.
+ */
+export function isAloud(t: Timer, now: ElapsedMs, lookedSince: ElapsedMs): boolean {
+  const ring = ringing(t, now);
+  return ring !== null && now - ring < ALOUD.youngerMs && now - Math.max(ring, lookedSince) < ALOUD.forMs;
+}
+
 /** So long after its last ring it is still shown: it was missed. Our judgement. */
 export const SHOWN_MS = 12 * 3_600_000;
 

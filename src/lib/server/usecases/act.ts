@@ -95,10 +95,7 @@ export function useCase<N extends CommandName>(
         if (known) return known;
         const arrived = house.clock.now();
         const at = countsFrom(house, name, envelope.data, arrived);
-        const { zone } = house;
-        const elapsed = house.clock.elapsed();
-        const work = { trx, command, at, wall: wallOf(at, zone), zone, elapsed, touched };
-        const done = await body(work, parsed.data as Taken<N>);
+        const done = await body({ trx, command, touched, ...timesOf(house, at) }, parsed.data as Taken<N>);
         if (!done.ok) throw new RolledBack(done.refusal);
         await keepAnswer(trx, house, envelope.data, {
           ...{ id: command, kind: name, at: arrived, input: asked },
@@ -155,6 +152,11 @@ function countsFrom({ zone }: House, name: CommandName, said: Envelope, arrived:
   if (!when.ok) throw new RolledBack(when.refusal);
   return when.value === null ? arrived : instantOf(when.value, zone);
 }
+
+/** The times that a use case works with. */
+const timesOf = ({ clock, zone }: House, at: number): Pick<Work, 'at' | 'wall' | 'zone' | 'elapsed'> => ({
+  ...{ at, zone, wall: wallOf(at, zone), elapsed: clock.elapsed() }
+});
 
 /** When it was done, where the device says so and its clock can be right; null: as it arrived. */
 function doneAt({ doneAt: said }: Envelope, now: WallMinute): Outcome<WallMinute | null> {

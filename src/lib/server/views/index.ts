@@ -27,6 +27,7 @@ export interface Overview {
   readonly toBuy: number;
   /** What runs or has rung; its times are of the house's elapsed clock. */
   readonly timers: readonly Timer[];
+  readonly elapsed: number;
   /** The scale on the line; null: none. */
   readonly scale: { readonly name: string; readonly stepG: number; readonly playable: boolean } | null;
 }
@@ -81,7 +82,13 @@ export async function shell(house: House): Promise<{ overview: Overview; find: F
   const all = await living(house);
   const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
   return {
-    overview: { ...overviewOf(house, all, await care(house)), version, beat, timers: await running(house) },
+    overview: {
+      ...overviewOf(house, all, await care(house)),
+      version,
+      beat,
+      timers: await running(house),
+      elapsed: house.clock.elapsed()
+    },
     find: findables(all.batches, eaten)
   };
 }
@@ -97,7 +104,7 @@ function overviewOf(
   house: House,
   all: Living,
   tasks: readonly CareTask[]
-): Omit<Overview, 'version' | 'beat' | 'timers'> {
+): Omit<Overview, 'version' | 'beat' | 'timers' | 'elapsed'> {
   const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
   const jars = all.batches.flatMap(standing);
   const at = (kind: string) => jars.filter((f) => kindOf.get(placeOf(f)) === kind).length;

@@ -171,6 +171,7 @@
                 vessels: sheet.jars.length,
                 parts: sheet.salt.parts
               }}
+              of={[...new Set(data.lots.map((l) => house.cropName(l.cropId)))].join(', ')}
               seasoned={scaled !== null}
             />
           </Unfold>

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { Checkbox } from 'flowbite-svelte';
   import { daysBetween, dayOfWall } from '$lib/core/calendar';
-  import { waterWords } from '$lib/words';
+  import { lastingWords, STEP_WORDS, waterWords } from '$lib/words';
   import type { KeptBrine } from '$lib/core/pantry';
   import { plain, unitFor, writePercent, writeSalt } from '$lib/core/quantity';
   import type { BrineToMix, Worksheet } from '$lib/core/worksheet';
   import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
+  import { timers } from '../timer/timers.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
 
   /** How the brine is made: jug or jar, cold or hot, from what is there already, with which water. */
@@ -20,6 +21,12 @@
     minutes < 90
       ? `${Math.round(minutes / 5) * 5} minutes`
       : `${plain(Math.round(minutes / 30) / 2, 1)} hours`;
+  const timeCooling = ({ coolsMinutes }: BrineToMix) =>
+    timers.set({
+      name: 'Brine cools',
+      lasts: lastingWords(Math.round((coolsMinutes ?? 0) / 5) * 5),
+      next: STEP_WORDS.pour
+    });
   const toggle = (id: string, on: boolean) =>
     bench.choose({ brineIds: on ? [...bench.brineIds, id] : bench.brineIds.filter((b) => b !== id) });
 </script>
@@ -48,6 +55,11 @@
       <p class="heed">
         Boiled, it is cool enough after about {time(brine.coolsMinutes)}. Poured hot: warm jar, a cloth
         beneath, slowly; cold glass cracks.
+        <button
+          class="no-print min-h-11 px-1 underline underline-offset-4"
+          aria-label="Time the cooling"
+          onclick={() => timeCooling(brine)}>time it</button
+        >
       </p>
     {/if}
     <p class="text-quiet">

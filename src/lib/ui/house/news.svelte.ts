@@ -1,10 +1,12 @@
-import { deviceShare, knownBeat } from './send';
+import { deviceShare, knownBeat, phone } from './send';
 import { lookAgain } from './look-again';
 import { isTyping } from './typed';
 
 interface Told {
   readonly kinds: readonly string[];
   readonly beat: string;
+  /** The house's elapsed clock when it was told. */
+  readonly elapsed: number;
 }
 
 /** Who just stored something looks again by itself: so long others wait, and up to so much longer, each by itself, ms. */
@@ -21,9 +23,15 @@ class News {
   private source: EventSource | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private heard = '';
+  private clock: { readonly elapsed: number; readonly at: number } | undefined;
   /** It looks again by itself now: nobody asked to go anywhere. */
   looks = false;
   private readonly holds = new Set<() => boolean>();
+
+  /** The house's elapsed clock now; undefined: it has not told it yet. */
+  elapsed(): number | undefined {
+    return this.clock && this.clock.elapsed + phone() - this.clock.at;
+  }
 
   /** Listens until the answer is called. */
   listen(): () => void {
@@ -46,7 +54,8 @@ class News {
     if (this.source) return;
     this.source = new EventSource('/api/v1/news');
     this.source.onmessage = (e: MessageEvent<string>) => {
-      const { kinds, beat } = JSON.parse(e.data) as Told;
+      const { kinds, beat, elapsed } = JSON.parse(e.data) as Told;
+      this.clock = { elapsed, at: phone() };
       // What is chosen on a bench is seen there only.
       const elsewhere =
         kinds.length > 0 && kinds.every((k) => k === 'draft') && location.pathname !== '/bench';

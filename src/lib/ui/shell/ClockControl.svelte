@@ -1,8 +1,6 @@
 <script lang="ts">
-  import { tell } from '../house/send';
+  import { stepOn } from '../house/step';
   import { clockTime, longDay, shortDay, weekdayName } from '../time';
-  import { lookAgain } from '../house/look-again';
-  import { toasts } from '../house/toasts.svelte';
 
   /** The household's time; in the demo with a way to step it on. */
   let { now, stepped }: { now: number; stepped: boolean } = $props();
@@ -10,9 +8,7 @@
 
   async function step(by: 'hour' | 'day' | 'due'): Promise<void> {
     busy = true;
-    const told = await tell('step-clock', { by });
-    if (!told.ok) toasts.say(told.problem.says, { tone: 'trouble', more: told.problem.wouldWork });
-    await lookAgain();
+    await stepOn(by);
     busy = false;
   }
 </script>

@@ -5,6 +5,7 @@
   let { open = $bindable() }: { open: boolean } = $props();
   const more = [
     ['w', 'weigh in'],
+    ['r', 'set a timer that rings'],
     ['z', 'the kitchen scale'],
     ['/', 'find a batch, a jar number, a room'],
     ['?', 'these keys'],

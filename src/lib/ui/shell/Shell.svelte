@@ -4,6 +4,10 @@
   import { navigating, page } from '$app/state';
   import { writeMass } from '$lib/core/quantity';
   import type { Household } from '$lib/core/kit';
+  import type { Timer } from '$lib/core/timer';
+  import TimerBar from '../timer/TimerBar.svelte';
+  import TimerSheet from '../timer/TimerSheet.svelte';
+  import { timers } from '../timer/timers.svelte';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import WeighIn from '../weigh/WeighIn.svelte';
   import ClockControl from './ClockControl.svelte';
@@ -25,6 +29,8 @@
     readonly coldJars: number;
     readonly toBuy: number;
     readonly scale: ScaleThere | null;
+    readonly timers: readonly Timer[];
+    readonly elapsed: number;
   }
   let {
     overview,
@@ -66,6 +72,7 @@
     if (room) void goto(room.href);
     else if (event.key === 'w') weighIn.show();
     else if (event.key === 'z' && scale.there) scale.open = !scale.open;
+    else if (event.key === 'r') timers.set();
     else if (event.key === '/') commandOpen = true;
     else if (event.key === '?') helpOpen = true;
     else return;
@@ -141,6 +148,8 @@
     </nav>
   </header>
 
+  <TimerBar all={overview.timers} elapsed={overview.elapsed} stepped={overview.stepped} />
+
   {#if hand?.role === 'guest'}
     <p class="no-print mt-3 border-l-4 border-heed pl-3">
       You look on as a guest: nothing that you do here is stored.
@@ -158,6 +167,9 @@
     >
     <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (helpOpen = true)}
       >Keys <kbd>?</kbd></button
+    >
+    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => timers.set()}
+      >Timer <kbd>r</kbd></button
     >
     <LightSwitch />
     {#if hand}
@@ -177,6 +189,7 @@
 </div>
 
 <WeighIn />
+<TimerSheet />
 {#if scale.dialogs === 0}<ScalePanel />{/if}
 <CommandBox bind:open={commandOpen} {find} />
 <KeyHelp bind:open={helpOpen} />

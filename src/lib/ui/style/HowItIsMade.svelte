@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { stepsFor, type Addition, type Salting, type Style } from '$lib/core/style';
-  import { REST_WORDS, STEP_CAUTIONS, STEP_WORDS, styleWords } from '$lib/words';
+  import { stepsFor, type Addition, type Salting, type Step, type Style } from '$lib/core/style';
+  import { lastingWords, REST_WORDS, STEP_CAUTIONS, STEP_WORDS, styleWords } from '$lib/words';
   import { plain } from '$lib/core/quantity';
   import type { SaltPart } from '$lib/core/worksheet';
   import { partWords } from './salt-words';
+  import { timers } from '../timer/timers.svelte';
   import { useHouse } from '../house/house.svelte';
   import { amountWords, BY_THE_LITRE } from '../recipe/words';
 
@@ -13,10 +14,12 @@
     salting: Salting;
     /** What is made now: additions are worked out for it; without it they stand as the style says them. */
     batch?: { vegG: number; jars: number; vessels: number; parts?: readonly SaltPart[] } | null;
+    /** What it is made of, for the names of its timers; without it none is offered. */
+    of?: string;
     /** The seasoning comes from elsewhere: from a recipe. */
     seasoned?: boolean;
   }
-  let { style, salting, batch = null, seasoned = false }: Props = $props();
+  let { style, salting, batch = null, of = '', seasoned = false }: Props = $props();
   const house = useHouse();
   const restWords = ({ fromMinutes, toMinutes }: { fromMinutes: number; toMinutes: number }) =>
     fromMinutes >= 60
@@ -29,6 +32,17 @@
     (batch?.parts ?? []).filter((p) =>
       p.where === 'bowl' ? id === 'salt' : salting === 'brine' ? id === 'brine' : id === 'pack'
     );
+  /** A timer for a rest: when one first looks, and what is done then. */
+  const timeRest = ({ id, rest }: Step) => {
+    const steps = stepsFor(style, salting);
+    const after = steps[steps.findIndex((s) => s.id === id) + 1];
+    timers.set({
+      name: `${of} rests`,
+      lasts: lastingWords(rest?.fromMinutes ?? 0),
+      every: rest?.turnEveryMinutes ? lastingWords(rest.turnEveryMinutes) : '',
+      next: after ? STEP_WORDS[after.does] : ''
+    });
+  };
   const amount = (a: Addition): string => {
     const grows = { kg: (batch?.vegG ?? 0) / 1000, jar: batch?.jars ?? 0, batch: 1, free: 1 }[a.per];
     const said = amountWords(
@@ -50,7 +64,11 @@
       {#if step.rest}Rest {restWords(step.rest)}, until {REST_WORDS[step.rest.until]}{step.rest
           .turnEveryMinutes
           ? `; turn every ${step.rest.turnEveryMinutes} minutes`
-          : ''}.{/if}
+          : ''}.{#if of}<button
+            class="no-print min-h-11 px-1 underline underline-offset-4"
+            aria-label="Time the rest"
+            onclick={() => timeRest(step)}>time it</button
+          >{/if}{/if}
       {#if step.afterDays}<span class="text-quiet">After {step.afterDays} days.</span>{/if}
       {#if step.caution}<span class="heed my-1 block text-sm">{STEP_CAUTIONS[step.caution]}</span>{/if}
     </li>
