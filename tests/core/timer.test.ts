@@ -15,8 +15,7 @@ import {
   timerEnded,
   timerHeard,
   timerStarted,
-  type Timer,
-  type TimerEvent
+  type Timer
 } from '$lib/core/timer';
 import { lastingWords } from '$lib/words';
 
