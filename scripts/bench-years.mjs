@@ -141,7 +141,7 @@ export async function benchYears() {
     ).module;
   const { playYears } = await read('tests/support/years.ts');
   const { openDatabase } = await read('src/lib/server/db/open.ts');
-  const { keepShape } = await read('src/lib/server/repos/index.ts');
+  const { keepShape } = await read('src/lib/server/repos/shape.ts');
   const folder = mkdtempSync(join(tmpdir(), 'crockle-years-'));
   // BENCH_YEARS names a file played before (its marks lie beside it), which is only read.
   const played = process.env.BENCH_YEARS;

@@ -59,19 +59,31 @@ export function ensureBuild(env = {}) {
   if (!run('npx', ['vite', 'build', '--logLevel', 'warn'], env)) fail('The build failed; see above.');
 }
 
-/** Debian's Chromium through apt, when it is absent and we may. */
-export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  const advice = `The browser tests need Chromium at ${CHROMIUM}: install it (Debian: apt-get install chromium), or set CROCKLE_CHROMIUM.`;
+/** Debian's package through apt, when what it brings is absent and we may. */
+function ensurePackage(name, there, advice) {
+  if (there()) return;
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) fail(advice);
   const wait = ['-o', 'DPkg::Lock::Timeout=300'];
   run('apt-get', [...wait, 'update', '-q']);
-  if (
-    !run('apt-get', [...wait, 'install', '-y', '-q', '--no-install-recommends', 'chromium']) ||
-    !existsSync(CHROMIUM)
-  )
+  if (!run('apt-get', [...wait, 'install', '-y', '-q', '--no-install-recommends', name]) || !there())
     fail(advice);
 }
+
+/** The browser that the browser tests, the pictures and the bench drive. */
+export const ensureChromium = () =>
+  ensurePackage(
+    'chromium',
+    () => existsSync(CHROMIUM),
+    `The browser tests need Chromium at ${CHROMIUM}: install it (Debian: apt-get install chromium), or set CROCKLE_CHROMIUM.`
+  );
+
+/** What reads our PDFs for the tests. */
+export const ensurePoppler = () =>
+  ensurePackage(
+    'poppler-utils',
+    () => spawnSync('pdftotext', ['-v']).error === undefined,
+    'The tests of printed labels need pdftotext and pdftoppm: install them (Debian: apt-get install poppler-utils).'
+  );
 
 export async function freePort() {
   return new Promise((resolve) => {

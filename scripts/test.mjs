@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, ROOT, run } from './lib.mjs';
+import { CHROMIUM, ensureBuild, ensureChromium, ensureModules, ensurePoppler, ROOT, run } from './lib.mjs';
 
 const folder = mkdtempSync(join(tmpdir(), 'crockle-test-'));
 const unitReport = join(folder, 'unit.json');
@@ -60,6 +60,7 @@ function audit() {
 ensureModules();
 audit();
 ensureChromium();
+ensurePoppler();
 step('sync', 'npx', ['svelte-kit', 'sync']);
 step('format', 'npx', ['prettier', '--check', '.', '--log-level', 'warn']);
 step('lint', 'npx', ['eslint', '.']);

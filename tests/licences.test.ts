@@ -11,6 +11,7 @@ const MAY = /^(MIT|ISC|0BSD|BSD-[23]-Clause|Apache-2\.0|BlueOak-1\.0\.0|OFL-1\.1
 const LOOKED_AT = new Map([
   ['rc', '(BSD-2-Clause OR MIT OR Apache-2.0)'],
   ['expand-template', '(MIT OR WTFPL)'],
+  ['pako', '(MIT AND Zlib)'],
   // The control library names it for charts of its own; the last test holds that nothing of it is carried.
   ['apexcharts', 'SEE LICENSE IN LICENSE']
 ]);

@@ -165,10 +165,7 @@ describe('a timer', () => {
           for (const [what, after] of acts) {
             now += after * MIN;
             if (t.ended) break;
-            t = then(
-              t,
-              what === 'heard' ? timerHeard(t, now) : timerChanged(t, { way: what, by: '7' }, now)
-            );
+            t = then(t, what === 'heard' ? timerHeard(t, now) : timerChanged(t, { way: what, by: '7' }, now));
             // Made shorter than now it rings at once; else what was just done silences it.
             if (what !== 'shorter') expect(ringing(t, now)).toBeNull();
             const next = nextRing(t, now);

@@ -48,7 +48,7 @@ test('lid labels pass the scan; one left out stays readable, and is not printed'
   await expect(labels.first()).toContainText(/contains fish/);
   await labels.first().click();
   await expect(
-    page.getByRole('button', { name: n === 2 ? /Print one label/ : `Print ${n - 1} labels` })
+    page.getByRole('link', { name: n === 2 ? /Print one label/ : `Print ${n - 1} labels` })
   ).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(

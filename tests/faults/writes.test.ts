@@ -96,7 +96,11 @@ describe('a write that fails half way', () => {
       // Fails the nth insert of one use case, for n = 1, 2, … until it goes through.
       for (let nth = 1; nth < 40; nth++) {
         const db = await openDatabase(':memory:');
-        const house = { db, zone: ZONE, clock: { now: () => Date.UTC(2026, 8, 12, 8), elapsed: () => 0, stepped: false } };
+        const house = {
+          db,
+          zone: ZONE,
+          clock: { now: () => Date.UTC(2026, 8, 12, 8), elapsed: () => 0, stepped: false }
+        };
         const input = await ready(house);
         await db.raw('CREATE TABLE fuse (left INTEGER)');
         await db('fuse').insert({ left: nth });

@@ -1,5 +1,5 @@
 import { COMMANDS } from '$lib/schema/commands';
-import { listed } from '$lib/words';
+import { listed, dayAndYear, shortDay } from '$lib/words';
 import { describe, expect, it } from 'vitest';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
@@ -11,7 +11,7 @@ import { cropColour } from '$lib/ui/jar/colours';
 import { layPieces } from '$lib/ui/jar/pieces';
 import { NEW_HOUSEHOLD, waysOf } from '$lib/core/kit';
 import { heldAgainst } from '$lib/ui/bench/said';
-import { clockTime, dayAndYear, inDays, longDay, relativeDay, relativeTime, shortDay } from '$lib/ui/time';
+import { clockTime, inDays, longDay, relativeDay, relativeTime } from '$lib/ui/time';
 import { careShort, careWhy, careWords, questionWords } from '$lib/words';
 import { bench, sheet } from '../support/builders';
 import { spaced } from '../support/spaced';

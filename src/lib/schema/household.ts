@@ -30,6 +30,7 @@ export const settleSchema = z.object({
   commandId,
   skip: ticked,
   name: z.string().overwrite(cleanText).trim().max(80, no('text-too-long')).optional(),
+  address: z.string().overwrite(cleanText).trim().max(120, no('text-too-long')).optional(),
   people: number(1, 50, 'people-out-of-range').optional(),
   units: units.optional(),
   spoons: spoons.optional(),

@@ -13,7 +13,7 @@ import { checkWritable, newDatabaseSays } from './db/sound';
 import { openScale } from './devices';
 import { News } from './news';
 import { Keys } from './people';
-import { keepShape } from './repos';
+import { keepShape } from './repos/shape';
 import { Seen } from './seen';
 import { seedDemo } from './demo/seed';
 import type { House } from './usecases';

@@ -1,27 +1,13 @@
+import { dateWriter, dayAndYear, shortDay } from '$lib/words';
 import { dayOfWall, daysBetween, minuteOfDay, type WallMinute } from '$lib/core/calendar';
 
-/**
- * A writer of one part of a date. Wall minutes are written as if they were UTC: the zone was applied where the instant
- * came in. Each is made once: making one takes far longer than writing with it.
- */
-const writer = (part: Intl.DateTimeFormatOptions) => {
-  const format = new Intl.DateTimeFormat('en-US', { timeZone: 'UTC', ...part });
-  return (at: WallMinute): string => format.format(at * 60_000);
-};
-const dayOfMonth = writer({ day: 'numeric' });
-const longMonth = writer({ month: 'long' });
-const year = writer({ year: 'numeric' });
-/** Example: `Sep`. */
-export const monthName = writer({ month: 'short' });
+const dayOfMonth = dateWriter({ day: 'numeric' });
+const longMonth = dateWriter({ month: 'long' });
 /** Example: `Sat`. */
-export const weekdayName = writer({ weekday: 'short' });
+export const weekdayName = dateWriter({ weekday: 'short' });
 
 /** Example: `Sat 12 September`. */
 export const longDay = (at: WallMinute): string => `${weekdayName(at)} ${dayOfMonth(at)} ${longMonth(at)}`;
-/** Example: `12 Sep`. */
-export const shortDay = (at: WallMinute): string => `${dayOfMonth(at)} ${monthName(at)}`;
-/** Example: `12 Sep 2027`, for what lies far off. */
-export const dayAndYear = (at: WallMinute): string => `${shortDay(at)} ${year(at)}`;
 
 /** Example: `8:10`. */
 export function clockTime(at: WallMinute): string {

@@ -54,6 +54,15 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'timer-unknown': ['That timer is not there any more.', 'Set it anew.'],
   'timers-too-many': (v) => [`More than ${v.most} timers cannot be told apart.`, 'Stop some that are over.'],
   'nothing-rings': ['No timer is running.', 'Set one, then step to its ring.'],
+  'labels-off-paper': (v) => [
+    `They need ${v.needMm} mm, and ${v.paper} has ${v.haveMm}.`,
+    'Take one fewer, or smaller labels and margins.'
+  ],
+  'no-place-left': (v) => [`The sheet has ${v.places} places only.`, 'Skip fewer, or take a new sheet.'],
+  'address-strange': [
+    'That is no address of a page.',
+    'Write it like http://kitchen.local:4400, or leave it empty.'
+  ],
   'nothing-to-wash': ['No empty jar of these wants washing.', 'They count as clean.'],
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],

@@ -1,7 +1,8 @@
 <script lang="ts">
+  import { shortDay } from '$lib/words';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import SeasonStrip from '$lib/ui/strip/SeasonStrip.svelte';
-  import { relativeDay, shortDay } from '$lib/ui/time';
+  import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();

@@ -10,6 +10,7 @@ export * from './numbers';
 export * from './pour';
 export * from './start';
 export * from './label';
+export * from './label-sheet';
 export * from './learnt';
 export * from './salinity';
 export * from './correction';

@@ -1,5 +1,6 @@
 import type { WallMinute } from '../calendar/index';
 import type { Batch } from './batch';
+import type { Filling } from './facts';
 import { standing } from './jar';
 import { salinityOf } from './salinity';
 
@@ -14,13 +15,19 @@ export interface LidLabel {
   /** The last time it was put right: an older label says another salt. */
   readonly putRightAt: WallMinute | null;
   readonly allergens: readonly string[];
+  /** First taste, while it stands on the counter; best till, once it stands in the cold; null: not known yet. */
+  readonly eatFrom: WallMinute | null;
+  readonly bestTill: WallMinute | null;
 }
+
+/** What others know of a jar's days. */
+export type LabelDays = (f: Filling) => Pick<LidLabel, 'eatFrom' | 'bestTill'>;
 
 /**
  * The labels of all jars of a batch that still hold something, by lid number.
  * Example: a batch at 2.2 % whose jar 7 was put right to 2.5 % has labels that say 2.2 % but for jar 7.
  */
-export function lidLabels(b: Batch, allergens: readonly string[]): LidLabel[] {
+export function lidLabels(b: Batch, allergens: readonly string[], days: LabelDays): LidLabel[] {
   return standing(b)
     .map((f) => ({
       fillingId: f.id,
@@ -29,7 +36,8 @@ export function lidLabels(b: Batch, allergens: readonly string[]): LidLabel[] {
       madeAt: b.startedAt,
       salinity: salinityOf(b, f),
       putRightAt: b.corrections.findLast((c) => c.fillingId === f.id)?.at ?? null,
-      allergens
+      allergens,
+      ...days(f)
     }))
     .sort((x, y) => x.lidNumber - y.lidNumber);
 }

@@ -25,12 +25,14 @@ export interface SettingsSaid extends Omit<HouseholdSettings, 'beds' | 'mild' | 
 /** The first page answered or skipped, and settings changed later. */
 export function settled(said: SettingsSaid): Outcome<HouseholdEvent[]> {
   const { name, people, units, spoons, saltKindId, scaleStepG, waterId, mild, eaters } = said;
+  const address = said.address === undefined ? done(undefined) : readAddress(said.address);
+  if (!address.ok) return address;
   if (saltKindId && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
   if (waterId && !isWater(waterId)) return refuse('not-a-choice', { field: 'waterId' });
   const jars = jarsCounted(said.jars);
   if (!jars.ok) return jars;
   const given = {
-    ...{ people, units, spoons, saltKindId, scaleStepG, waterId },
+    ...{ people, units, spoons, saltKindId, scaleStepG, waterId, address: address.value },
     // An empty name is no name.
     name: name === '' ? undefined : name,
     mild: mild === undefined ? undefined : mild === 'yes',
@@ -44,6 +46,13 @@ export function settled(said: SettingsSaid): Outcome<HouseholdEvent[]> {
     ? {}
     : (Object.fromEntries(Object.entries(given).filter(([, v]) => v !== undefined)) as HouseholdSettings);
   return done([{ type: 'settled', data }, ...jars.value]);
+}
+
+/** Where phones find the house: the scheme and the host of what was typed or pasted; empty: none. */
+function readAddress(said: string): Outcome<string> {
+  if (said === '') return done('');
+  const [, origin] = /^(https?:\/\/[a-z0-9.-]+(?::\d{1,5})?)(?:\/|$)/i.exec(said) ?? [];
+  return origin === undefined ? refuse('address-strange', { field: 'address' }) : done(origin.toLowerCase());
 }
 
 /** A new thing of the household takes its identity from the command. */

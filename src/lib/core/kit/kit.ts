@@ -45,6 +45,8 @@ export interface Tare {
 
 export interface Household {
   readonly name: string;
+  /** Where phones of the house find Crockle, for the codes on labels; empty: as whoever prints them found it. */
+  readonly address: string;
   readonly people: number;
   readonly units: WrittenUnits;
   readonly spoons: SpoonSystem;
@@ -96,6 +98,7 @@ export type HouseholdSettings = Partial<
   Pick<
     Household,
     | 'name'
+    | 'address'
     | 'people'
     | 'units'
     | 'spoons'
@@ -111,6 +114,7 @@ export type HouseholdSettings = Partial<
 /** A household before it has said anything: metric, a counter, a fridge and a pantry shelf, no jars. */
 export const NEW_HOUSEHOLD: Household = {
   name: 'Our kitchen',
+  address: '',
   people: 2,
   units: 'metric',
   spoons: 'metric',
@@ -144,10 +148,8 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, ...event.data, settled: true };
     case 'jarsOwned':
       return { ...state, jars: withOne(state.jars, event.data) };
-    case 'jarsWashed': {
-      const washed = event.data.jarIds.map((id) => [id, at]);
-      return { ...state, washedAt: { ...state.washedAt, ...Object.fromEntries(washed) } };
-    }
+    case 'jarsWashed':
+      return { ...state, washedAt: washed(state.washedAt, event.data.jarIds, at) };
     case 'placeSet': {
       const before = state.places.find((p) => p.id === event.data.id);
       return { ...state, places: withOne(state.places, placeSet(before, event.data, at)) };
@@ -177,6 +179,12 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
     case 'learningReset':
       return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
   }
+}
+
+function washed(before: Household['washedAt'], jarIds: readonly string[], at: WallMinute) {
+  const out = { ...before };
+  for (const id of jarIds) out[id] = at;
+  return out;
 }
 
 function withOne<T extends { readonly id: string }>(all: readonly T[], one: T): T[] {

@@ -4,6 +4,9 @@
  */
 export const REFUSAL_CODES = [
   'missing',
+  'labels-off-paper',
+  'no-place-left',
+  'address-strange',
   'time-out-of-range',
   'timer-over',
   'timer-unknown',

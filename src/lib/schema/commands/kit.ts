@@ -30,7 +30,7 @@ export const KIT = {
   settle: command(
     settleSchema,
     named.extend({ owned: z.number().optional() }),
-    ['salt-unknown', 'jar-shape-unknown'],
+    ['salt-unknown', 'jar-shape-unknown', 'address-strange'],
     (a) =>
       a.owned === undefined
         ? 'Settings saved'

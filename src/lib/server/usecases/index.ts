@@ -44,7 +44,7 @@ import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from '.
 import { changeTimer, endTimer, hearTimer, startTimer } from './timers';
 import { undo } from './undo';
 
-export type { House, Result, UseCase } from './act';
+export { refusalsOf, type House, type Result, type UseCase } from './act';
 export {
   benchDraft,
   computeWorksheet,

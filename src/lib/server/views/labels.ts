@@ -1,8 +1,11 @@
-import { lidLabels, type Batch, type LidLabel } from '../../core/batch';
+import { lidLabels, placeOf, standing, type Batch, type LabelDays, type LidLabel } from '../../core/batch';
+import { counterWindow } from '../../core/care';
+import { keepUntil } from '../../core/larder';
 import { allergensOf, readRecipe } from '../../core/recipe';
 import { waysOf } from '../../core/kit';
 import { batches, household, recipeOf } from '../repos';
 import type { House } from '../usecases';
+import { nowOf } from '.';
 import { record } from './record';
 
 /** The name of a batch and the labels of its jars; undefined where there is none. */
@@ -15,7 +18,14 @@ export async function labels(
   const allergens = new Set<string>();
   for (const b of await pouredTogether(house, batch))
     for (const name of await allergensIn(house, b)) allergens.add(name);
-  return { name: batch.name, labels: lidLabels(batch, [...allergens]) };
+  const { places } = await household(house.db);
+  const now = nowOf(house);
+  const days: LabelDays = (f) => {
+    const keeps = keepUntil(batch.style, f, places);
+    const window = keeps ? null : counterWindow(batch, f, places, now);
+    return { eatFrom: window?.from ?? null, bestTill: keeps?.best ?? null };
+  };
+  return { name: batch.name, labels: lidLabels(batch, [...allergens], days) };
 }
 
 /** A batch, and every batch of which something came into its jars, however many hands it went through. */
@@ -54,4 +64,25 @@ async function onCard(house: House, of: { id: string; version: number }): Promis
     i.name,
     ...i.instead
   ]);
+}
+
+/** The page that a jar's code opens: where it stands now, or the record of its batch; undefined where there is none. */
+export async function pageOfJar(house: House, fillingId: string): Promise<string | undefined> {
+  const live = await batches.list(house.db, 'live');
+  const batch = live.find((b) => standing(b).some((f) => f.id === fillingId));
+  if (!batch) {
+    // The first jars of a batch carry its name; of those decanted later, the batch is found while it lives.
+    const of = fillingId.replace(/\.j\d+$/, '');
+    return (await batches.load(house.db, of)) ? `/notebook/${of}` : undefined;
+  }
+  const f = standing(batch).find((x) => x.id === fillingId)!;
+  const { places } = await household(house.db);
+  const kind = places.find((p) => p.id === placeOf(f))?.kind;
+  if (kind === 'counter') return `/counter?batch=${batch.id}`;
+  return kind === 'cold' ? `/cold?jar=${fillingId}` : `/notebook/${batch.id}`;
+}
+
+/** The address behind the codes of the house: as it says itself, or as whoever prints them found it. */
+export async function addressOf(house: House, found: string): Promise<string> {
+  return (await household(house.db)).address || found;
 }

@@ -5,7 +5,6 @@
   import { placeOf, standing } from '$lib/core/batch';
   import { jarCase, pHLineDay } from '$lib/core/care';
   import { PH_LINE } from '$lib/core/safety';
-  import { style } from '$lib/core/style';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';

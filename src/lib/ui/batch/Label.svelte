@@ -1,7 +1,6 @@
 <script lang="ts">
+  import { labelLines } from '$lib/words';
   import type { LidLabel } from '$lib/core/batch';
-  import { writePercent } from '$lib/core/quantity';
-  import { dayAndYear } from '../time';
 
   /** A lid's label as it comes out of the printer, 70 by 38 mm. */
   let { label }: { label: LidLabel } = $props();
@@ -11,15 +10,7 @@
   <b class="number">{label.lidNumber}</b>
   <div class="min-w-0">
     <p class="name">{label.name}</p>
-    <p>made {dayAndYear(label.madeAt)}</p>
-    <p>
-      {label.salinity === null
-        ? 'salt not known'
-        : `${writePercent(label.salinity)} salt`}{label.putRightAt === null
-        ? ''
-        : `, put right ${dayAndYear(label.putRightAt)}`}
-    </p>
-    {#if label.allergens.length > 0}<p class="font-bold">contains {label.allergens.join(', ')}</p>{/if}
+    {#each labelLines(label) as { text, strong } (text)}<p class={strong ? 'font-bold' : ''}>{text}</p>{/each}
   </div>
 </div>
 

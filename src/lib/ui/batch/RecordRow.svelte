@@ -7,10 +7,10 @@
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
   import { undoCommand } from '../house/toasts.svelte';
-  import { clockTime, shortDay } from '../time';
+  import { clockTime } from '../time';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
-  import { becauseWords, careShort, listed, signName, TROUBLE_WORDS } from '$lib/words';
+  import { becauseWords, careShort, listed, signName, TROUBLE_WORDS, shortDay } from '$lib/words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
 

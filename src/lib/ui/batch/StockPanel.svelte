@@ -2,7 +2,7 @@
   import { Button, Input, Label } from 'flowbite-svelte';
   import { verdictsOf } from '$lib/core/care';
   import { EATERS } from '$lib/core/safety';
-  import { EATER_WORDS } from '$lib/words';
+  import { EATER_WORDS, dayAndYear } from '$lib/words';
   import { leftG, type BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
@@ -10,7 +10,6 @@
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
-  import { dayAndYear } from '../time';
   import { dialogs } from './dialogs.svelte';
   import Verdicts from './Verdicts.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
+  import { shortDay } from '$lib/words';
   import { scaleLinear } from 'd3-scale';
   import type { BatchInHand } from '$lib/core/batch';
-  import { shortDay } from '../time';
 
   /** The batch's way on the counter: from the start to first taste, the window, the latest day; what was tasted and measured. */
   let {

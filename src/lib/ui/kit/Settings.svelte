@@ -64,6 +64,15 @@
       />
       <TextField
         class="sm:col-span-2"
+        label="Where your phones find Crockle, for the codes on labels"
+        id="h-address"
+        name="address"
+        problem={problemAt('address')}
+        value={h.address}
+        placeholder="http://kitchen.local:4400; empty: as you have opened it now"
+      />
+      <TextField
+        class="sm:col-span-2"
         label="Beds, with commas between"
         id="h-beds"
         name="beds"

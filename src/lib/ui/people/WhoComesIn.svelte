@@ -1,9 +1,9 @@
 <script lang="ts">
+  import { dayAndYear, shortDay } from '$lib/words';
   import { Button } from 'flowbite-svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
-  import { dayAndYear, shortDay } from '../time';
   import PassphraseField from './PassphraseField.svelte';
 
   interface Pass {

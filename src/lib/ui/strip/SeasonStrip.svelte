@@ -1,8 +1,8 @@
 <script lang="ts">
+  import { dayAndYear, monthName } from '$lib/words';
   import { max, rollups } from 'd3-array';
   import { scaleLinear } from 'd3-scale';
   import { cropColour } from '../jar/colours';
-  import { dayAndYear, monthName } from '../time';
 
   interface Span {
     readonly id: string;

@@ -1,14 +1,33 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
-  import { Button } from 'flowbite-svelte';
-  import { EATER_WORDS } from '$lib/words';
+  import { labelPlaces, USUAL_SHEET } from '$lib/core/batch';
+  import { asTyped, readSheet } from '$lib/schema/labels';
+  import { chalkText, EATER_WORDS, problem } from '$lib/words';
+  import SheetChoice from '$lib/ui/batch/SheetChoice.svelte';
   import Label from '$lib/ui/batch/Label.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
   /** Jars whose label is on already. */
   const left = new SvelteSet<string>();
-  const wanted = $derived(data.labels.filter((l) => !left.has(l.fillingId)).length);
+  const chosen = $derived(data.labels.filter((l) => !left.has(l.fillingId)));
+  const wanted = $derived(chosen.length);
+  let said = $state(asTyped(USUAL_SHEET));
+  const read = $derived(readSheet(said));
+  const places = $derived(read.ok ? labelPlaces(read.value, wanted) : read);
+  const amiss = $derived(places.ok ? null : problem(places.refusal));
+  const pages = $derived(places.ok ? Math.max(0, ...places.value.map((p) => p.page + 1)) : 0);
+  const pdf = $derived(
+    `/notebook/${data.id}/labels.pdf?${new URLSearchParams({
+      ...said,
+      ...(left.size > 0 ? { jars: chosen.map((l) => l.fillingId).join(',') } : {})
+    })}`
+  );
+  let copied = $state(false);
+  const copy = async () => {
+    await navigator.clipboard.writeText(chosen.map(chalkText).join('\n'));
+    copied = true;
+  };
 </script>
 
 <svelte:head><title>Lid labels, {data.name} · Crockle</title></svelte:head>
@@ -20,14 +39,37 @@
 {#if data.labels.length === 0}
   <p class="mt-3 text-lg">No jar of it stands any more: there is nothing to label.</p>
 {:else}
-  <div class="no-print mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
+  <div class="no-print mt-2 flex flex-col gap-3">
     <p class="max-w-prose">
-      Each is 7 by 3.8 cm: print, cut along the lines, tape over against brine. Tap one to leave it out.
-      Allergens are those that the batch’s things, its name and its note name; add by hand what else went in.
+      Tap one to leave it out. Printed, each carries a code that opens its jar. Allergens are those that the
+      batch’s things, its name and its note name; add by hand what else went in. Tape over the label against
+      brine.
     </p>
-    <Button disabled={wanted === 0} onclick={() => window.print()}
-      >Print {wanted === 1 ? 'one label' : `${wanted} labels`}</Button
-    >
+    <details>
+      <summary class="act">
+        {said.paper === 'single'
+          ? `Each by itself, ${said.widthMm} by ${said.heightMm} mm`
+          : `${said.paper}, ${said.columns} by ${said.rows} labels of ${said.widthMm} by ${said.heightMm} mm`}
+      </summary>
+      <div class="py-2"><SheetChoice bind:said problem={amiss} /></div>
+    </details>
+    {#if amiss}<p class="heed" role="status"><b>{amiss.says}</b> {amiss.wouldWork}</p>{/if}
+    <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+      {#if amiss || wanted === 0}
+        <span class="min-h-11 content-center font-semibold text-quiet">Nothing to print</span>
+      {:else}
+        <a
+          class="flex min-h-11 items-center rounded-lg bg-primary-700 px-5 font-semibold text-white hover:bg-primary-800"
+          href={pdf}
+          target="_blank"
+          rel="noopener">Print {wanted === 1 ? 'one label' : `${wanted} labels`}</a
+        >
+        {#if pages > 1}<span class="text-quiet">{pages} pages</span>{/if}
+      {/if}
+      <button class="act" disabled={wanted === 0} onclick={copy}
+        >{copied ? 'Copied' : 'Copy them for chalk'}</button
+      >
+    </div>
   </div>
   <ul class="sheet">
     {#each data.labels as label (label.fillingId)}
