@@ -2,6 +2,7 @@ import { building } from '$app/environment';
 import { problemJson } from '$lib/server/http/answers';
 import { served } from '$lib/server/http/served';
 import { isFromElsewhere, isOpenToAll, whoAsks } from '$lib/server/http/door';
+import { elapsed } from '$lib/server/clock';
 import { readConfig } from '$lib/server/config';
 import { openHouse } from '$lib/server/house';
 import { randomUUID } from 'node:crypto';
@@ -26,6 +27,7 @@ export const init: ServerInit = async () => {
 /** Whoever asks is known here, or goes to sign in; what comes from another site's page goes no further. */
 export const handle: Handle = async ({ event, resolve }) => {
   if (building || !open) return resolve(event);
+  const from = elapsed();
   const { pathname } = event.url;
   if (isFromElsewhere(event.request, event.url)) return problemJson([{ code: 'from-elsewhere' }]);
   const hand = await whoAsks(event, open.house.keys);
@@ -39,6 +41,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const response = await served(event, event.locals.house, async () => resolve(event));
   // What somebody saw who was let in is not kept for the next who asks.
   if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-cache');
+  response.headers.set('server-timing', `made;dur=${(elapsed() - from).toFixed(1)}`);
   return response;
 };
 

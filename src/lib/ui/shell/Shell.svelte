@@ -148,7 +148,12 @@
     </nav>
   </header>
 
-  <TimerBar all={overview.timers} elapsed={overview.elapsed} stepped={overview.stepped} />
+  <TimerBar
+    all={overview.timers}
+    elapsed={overview.elapsed}
+    stepped={overview.stepped}
+    quiet={hand?.role === 'guest'}
+  />
 
   {#if hand?.role === 'guest'}
     <p class="no-print mt-3 border-l-4 border-heed pl-3">

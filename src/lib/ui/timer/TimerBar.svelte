@@ -16,8 +16,10 @@
     elapsed: ElapsedMs;
     /** The demo's clock: it can be stepped to the next ring. */
     stepped: boolean;
+    /** A guest sees what rings, and cannot silence it: it makes no sound there. */
+    quiet: boolean;
   }
-  let { all, elapsed, stepped }: Props = $props();
+  let { all, elapsed, stepped, quiet }: Props = $props();
   const house = useHouse();
   // Once before anything is shown, so that the first picture is right; then whenever the house says otherwise.
   // svelte-ignore state_referenced_locally
@@ -55,7 +57,7 @@
     };
   });
   // By what rings, not by when it is looked at.
-  const aloud = $derived(timers.aloud.map((t) => t.sound).join());
+  const aloud = $derived((quiet ? [] : timers.aloud).map((t) => t.sound).join());
   const AGAIN_MS = 3000;
   $effect(() => {
     if (!aloud) return;

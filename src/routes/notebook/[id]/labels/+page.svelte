@@ -1,8 +1,10 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { SvelteSet } from 'svelte/reactivity';
   import { labelPlaces, USUAL_SHEET } from '$lib/core/batch';
   import { asTyped, readSheet } from '$lib/schema/labels';
   import { chalkText, EATER_WORDS, problem } from '$lib/words';
+  import { useHouse } from '$lib/ui/house/house.svelte';
   import SheetChoice from '$lib/ui/batch/SheetChoice.svelte';
   import Label from '$lib/ui/batch/Label.svelte';
   import type { PageProps } from './$types';
@@ -23,6 +25,9 @@
       ...(left.size > 0 ? { jars: chosen.map((l) => l.fillingId).join(',') } : {})
     })}`
   );
+  const house = useHouse();
+  const origin = $derived(house.household.address || page.url.origin);
+  const onlyHere = $derived(/^https?:\/\/(localhost|127\.|\[::1\])/.test(origin));
   let copied = $state(false);
   const copy = async () => {
     await navigator.clipboard.writeText(chosen.map(chalkText).join('\n'));
@@ -54,6 +59,10 @@
       <div class="py-2"><SheetChoice bind:said problem={amiss} /></div>
     </details>
     {#if amiss}<p class="heed" role="status"><b>{amiss.says}</b> {amiss.wouldWork}</p>{/if}
+    {#if onlyHere}<p class="heed max-w-prose">
+        The codes would open {origin}, which only this machine answers to. Say in
+        <a class="underline underline-offset-4" href="/kit#settings">Kit</a> where your phones find Crockle.
+      </p>{/if}
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
       {#if amiss || wanted === 0}
         <span class="min-h-11 content-center font-semibold text-quiet">Nothing to print</span>
