@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { nextRing, ringing, type ElapsedMs, type Timer } from '$lib/core/timer';
   import { lastingWords } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -72,7 +72,8 @@
   const said = $derived(timers.rings.map((t) => t.name).join(', '));
   $effect(() => {
     if (!said) return;
-    notify(said, timers.rings.map((t) => t.next).join(' '));
+    // Once for what rings, not at every look at the clock.
+    notify(said, untrack(() => timers.rings.map((t) => t.next).join(' ')));
   });
   // The page's title, for whoever looks at another one; a page that is opened meanwhile brings its own.
   $effect(() => {
