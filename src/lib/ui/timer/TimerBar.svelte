@@ -73,7 +73,10 @@
   $effect(() => {
     if (!said) return;
     // Once for what rings, not at every look at the clock.
-    notify(said, untrack(() => timers.rings.map((t) => t.next).join(' ')));
+    notify(
+      said,
+      untrack(() => timers.rings.map((t) => t.next).join(' '))
+    );
   });
   // The page's title, for whoever looks at another one; a page that is opened meanwhile brings its own.
   $effect(() => {
