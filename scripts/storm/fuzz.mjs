@@ -108,7 +108,10 @@ const WORDS = new Set([
   'reason',
   'card',
   'what',
-  'said'
+  'said',
+  'why',
+  'next',
+  'cutName'
 ]);
 const NO_NUMBERS = new Set(['NaN', 'Infinity', '-Infinity']);
 const nastyFor = (field) => NASTY.filter((bad) => !WORDS.has(field) || !NO_NUMBERS.has(bad));
@@ -304,7 +307,8 @@ async function after(ground, server, file, faults, what) {
     if (!page.ok) faults.all.push(`the room ${room} answers ${page.status}`);
     // Scripts say undefined of their own; what is shown does not.
     const shown = (await page.text()).replace(/<script[\s\S]*?<\/script>/g, '');
-    if (/NaN|\[object|Infinity/.test(shown)) faults.all.push(`the room ${room} shows nonsense`);
+    const nonsense = /.{0,80}(NaN|\[object|Infinity).{0,40}/.exec(shown)?.[0];
+    if (nonsense) faults.all.push(`the room ${room} shows nonsense: ${nonsense}`);
   }
   for (const thing of [
     'picks',
@@ -321,6 +325,9 @@ async function after(ground, server, file, faults, what) {
     if (at !== undefined) faults.all.push(`nonsense at ${at}`);
   }
   await server.end();
+  // What the house itself said of it, so that a fault can be looked at.
+  const fell = server.said.split('\n').find((line) => /"status":500/.test(line));
+  if (fell) faults.all.push(`the house said ${fell.slice(0, 1200)}`);
   if (!(await ground.sameAsLog(file))) faults.all.push('what is derived is not what the log says');
   return {
     did: `${faults.sent} requests to ${what}; ${faults.stored} were right after all and stored`,

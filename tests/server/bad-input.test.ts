@@ -58,6 +58,11 @@ describe.each(Object.keys(USE_CASES) as CommandName[])('%s', (name) => {
     expect(await USE_CASES[name](house, undefined)).toMatchObject({ ok: false });
     expect(await USE_CASES[name](house, { ...GOOD[name], commandId: '' })).toMatchObject({ ok: false });
     expect(await USE_CASES[name](house, { ...GOOD[name], commandId: SQL })).toMatchObject({ ok: false });
+    // Every object has a `constructor` of its own: as an id it would be found where nothing was put.
+    expect(await USE_CASES[name](house, { ...GOOD[name], commandId: 'constructor' })).toMatchObject({
+      ok: false,
+      refusals: [{ code: 'id-strange' }]
+    });
   });
 
   it('refuses each field when it is strange, with words, storing nothing', async () => {

@@ -5,7 +5,11 @@ import type { RefusalCode } from '../core/refusal';
 /** Bits that the schemas share. A schema's message is a refusal code, `words.ts` has its sentence; another does not compile. */
 export const no = (code: RefusalCode): RefusalCode => code;
 
-export const id = z.string({ error: no('missing') }).regex(/^[A-Za-z0-9_.-]{1,64}$/, no('id-strange'));
+/** Ids are keys of plain objects, too: one that every object has of its own (`constructor`) is none. */
+export const id = z
+  .string({ error: no('missing') })
+  .regex(/^[A-Za-z0-9_.-]{1,64}$/, no('id-strange'))
+  .refine((text) => !(text in {}), no('id-strange'));
 /** Made by the form: a double tap carries the same one twice and makes one entry. */
 export const commandId = id;
 /**
