@@ -1,7 +1,8 @@
 import type { CommandName } from '$lib/schema/commands';
 import { standing, type Batch } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
-import { allRecipes, batches, brines, household, lots, pantry, timers } from '$lib/server/repos';
+import { allRecipes, batches, brines, household, lots, pantry, runs, timers } from '$lib/server/repos';
+import { GATE_ANSWERS, GATES } from '$lib/core/run';
 import { USE_CASES, type House } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 
@@ -23,6 +24,7 @@ async function around(house: House) {
     live: await batches.list(house.db, 'live'),
     stock: await brines.list(house.db, 'live'),
     timers: await timers.list(house.db, 'live'),
+    runs: await runs.list(house.db, 'live'),
     goods: await pantry(house.db),
     recipes: await allRecipes(house.db)
   };
@@ -238,6 +240,30 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
   'break-jar': ({ ours }, d) =>
     ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,
+  'begin-making': ({ picks }, d) =>
+    picks.some((p) => p.benchG > 0) ? { name: 'Making', styleId: STYLES[d(STYLES.length)] } : undefined,
+  'do-step': ({ runs }, d) =>
+    runs[0] && {
+      runId: runs[d(runs.length)]!.id,
+      step: ['kit', 'cut', 'salt', 'pack', 'label', 'season'][d(6)]
+    },
+  'skip-step': ({ runs }, d) =>
+    runs[0] && { runId: runs[d(runs.length)]!.id, step: ['weigh', 'label', 'cooked'][d(3)], why: 'so it is' },
+  'answer-gate': ({ runs }, d) => {
+    const gate = GATES[d(GATES.length)]!;
+    const answers = Object.keys(GATE_ANSWERS[gate]);
+    return runs[0] && { runId: runs[0].id, gate, answer: answers[d(answers.length)] };
+  },
+  'tick-kit': ({ runs }, d) =>
+    runs[0] && { runId: runs[0].id, thing: ['tray', 'scale'][d(2)], on: d(2) === 0 },
+  'put-in': ({ runs }, d) => runs[0] && { runId: runs[0].id, objects: { j1: { weight: 1, leaf: d(3) } } },
+  'lay-jar': ({ runs }, d) =>
+    runs[0] && { runId: runs[0].id, layers: d(2) ? ['crop:carrot', 'cap'] : ['cap', 'crop:carrot'] },
+  'put-off': ({ runs }, d) => runs[0] && { runId: runs[d(runs.length)]!.id, minutes: d(600) },
+  'give-up': ({ runs }, d) =>
+    d(4) === 0 && runs[0]
+      ? { runId: runs[0].id, how: ['back', 'eaten', 'thrown'][d(3)], saltKindId: 'sea-fine', amount: '10 g' }
+      : undefined,
   'start-timer': (_, d) => ({ name: 'Rest', lasts: `${1 + d(90)} min`, every: d(2) ? '' : '20 s', next: '' }),
   'change-timer': ({ timers }, d) =>
     timers[0] && {

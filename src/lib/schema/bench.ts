@@ -121,6 +121,8 @@ export const benchDraftSchema = z.object({
   begun: z.number().int().min(0).optional(),
   /** Jars that it would take as it stands: not promised to another. */
   holds: few(z.record(id, whole(0, 99))).optional(),
+  /** Salt that it would take, by its kind, g: not promised to another either. */
+  holdsSalt: few(z.record(id, z.number().min(0).max(1e6))).optional(),
   /** Grows with every change, so that a page knows which of two answers is the newer. */
   rev: z.number().int().min(0).optional(),
   styleId: id.optional(),

@@ -5,6 +5,7 @@ export * from './eaters';
 export * from './kitchen';
 export * from './labels';
 export * from './problems';
+export * from './run';
 export * from './said';
 export * from './salts';
 export * from './signs';

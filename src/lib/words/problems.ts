@@ -51,6 +51,18 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Write a shorter time between the turns.'
   ],
   'timer-over': (v) => [`${v.name} is over already.`, 'Set it anew.'],
+  'salted-not-back': [
+    'What is salted is no raw pick any more.',
+    'Say whether it is eaten or thrown away, or put the making off.'
+  ],
+  'making-over': ['That making is over.', 'Begin another on the Bench.'],
+  'making-under-way': ['A making is under way on this bench.', 'Go on with it, or give it up first.'],
+  'making-unknown': ['That making is not there any more.', 'Begin it anew on the Bench.'],
+  'step-not-skipped': [
+    'This step is not left out: what stands over its brine spoils.',
+    'Answer it, or put the making off.'
+  ],
+  'step-unknown': ['This making has no such step.', 'Go on with the step that stands there.'],
   'timer-unknown': ['That timer is not there any more.', 'Set it anew.'],
   'timers-too-many': (v) => [`More than ${v.most} timers cannot be told apart.`, 'Stop some that are over.'],
   'nothing-rings': ['No timer is running.', 'Set one, then step to its ring.'],

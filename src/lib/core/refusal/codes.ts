@@ -4,6 +4,12 @@
  */
 export const REFUSAL_CODES = [
   'missing',
+  'making-over',
+  'salted-not-back',
+  'making-under-way',
+  'making-unknown',
+  'step-not-skipped',
+  'step-unknown',
   'labels-off-paper',
   'no-place-left',
   'address-strange',

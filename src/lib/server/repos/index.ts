@@ -42,6 +42,7 @@ import {
   type LotEvent
 } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
+import { evolveRun, RUN_UNDO, type Run, type RunEvent } from '../../core/run';
 import { evolveTimer, TIMER_UNDO, type Timer, type TimerEvent } from '../../core/timer';
 import { Aggregate } from '../db/aggregate';
 import type { Work } from '../db/kinds';
@@ -148,6 +149,18 @@ export const timers = new Aggregate<Timer, TimerEvent>({
   isLive: (t) => !t.ended
 });
 
+export const runs = new Aggregate<Run, RunEvent>({
+  kind: 'run',
+  evolve: (id, state, event, { at }) => evolveRun(id, state, event, at),
+  undo: RUN_UNDO,
+  isLive: (r) => !r.over,
+  line: (r) => ({ topic: r.became?.batchId ?? null, begun: r.begunAt })
+});
+
+/** The making under way on a bench: not closed yet, not given up. */
+export const runOn = async (trx: Knex, bench: string): Promise<Run | undefined> =>
+  (await runs.list(trx, 'live')).find((r) => r.bench === bench && r.became === null);
+
 export const recipes = new Aggregate<Recipe, RecipeEvent>({
   kind: 'recipe',
   evolve: evolveRecipe,
@@ -195,7 +208,8 @@ const byKind: Record<
   pantry: pantries,
   brine: brines,
   recipe: recipes,
-  timer: timers
+  timer: timers,
+  run: runs
 };
 
 /** What may be undone in a stream though something came after it. */

@@ -29,7 +29,7 @@ import { wallOf } from '../clock';
 import { LEARNT } from '../db/kinds';
 import { diskRefusal, written } from '../db/disk';
 import { versionOf } from '../db/log';
-import { batches, brines, household, lots } from '../repos';
+import { batches, brines, household, lots, runs } from '../repos';
 import { looksOn, refusalsOf, type House, type Result } from './act';
 
 /** From every pick and every batch since the last reset; worked out anew only when something taught otherwise. */
@@ -89,6 +89,7 @@ export interface BenchMaking extends Making {
   readonly styleId: string | null;
   readonly g: number;
   readonly brineIds: readonly string[];
+  readonly holdsSalt: Readonly<Record<string, number>> | undefined;
 }
 
 /** Every bench on which something lies, the first begun first. */
@@ -96,6 +97,7 @@ export async function makingsOf(trx: Knex, own: OwnCrops): Promise<BenchMaking[]
   const open = await lots.list(trx, 'live');
   const rows = await trx<{ id: string; data: string }>('draft').select('id', 'data');
   const drafts = new Map(rows.map((r) => [r.id, draftFrom(r.data)]));
+  const going = (await runs.list(trx, 'live')).filter((r) => r.became === null).map((r) => r.bench);
   const ids = [...new Set(open.flatMap((l) => Object.keys(l.benches)))];
   return ids
     .map((id): BenchMaking => {
@@ -105,8 +107,10 @@ export async function makingsOf(trx: Knex, own: OwnCrops): Promise<BenchMaking[]
       return {
         id,
         begun: draft.begun,
+        running: going.includes(id),
         counts: draft.counts,
         holds: draft.holds,
+        holdsSalt: draft.holdsSalt,
         brineIds: draft.brineIds ?? [],
         styleId: draft.styleId ?? null,
         name: draft.name ?? crops.join(', '),

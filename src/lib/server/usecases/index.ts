@@ -41,6 +41,17 @@ import { dropGuests, makeToken, setPassphrase, signOutEverywhere, takeBackPass }
 import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
+import {
+  answerGate,
+  beginMaking,
+  doStep,
+  giveUp,
+  layJar,
+  putIn,
+  putOffMaking,
+  skipStep,
+  tickKit
+} from './runs';
 import { changeTimer, endTimer, hearTimer, startTimer } from './timers';
 import { undo } from './undo';
 
@@ -70,6 +81,15 @@ export const USE_CASES = {
   'weigh-prepared': weighPrepared,
   'sort-pick': sortPick,
   'start-batch': startBatch,
+  'begin-making': beginMaking,
+  'do-step': doStep,
+  'skip-step': skipStep,
+  'answer-gate': answerGate,
+  'tick-kit': tickKit,
+  'put-in': putIn,
+  'lay-jar': layJar,
+  'put-off': putOffMaking,
+  'give-up': giveUp,
   'add-pick': addPick,
   decant: decantJar,
   'pour-together': pourTogether,

@@ -15,10 +15,23 @@ import { itemOf } from '../../core/kitchen';
 import { changedSince, lyingOn, type LotEvent } from '../../core/lot';
 import { saltTaken } from '../../core/pantry';
 import { done, refuse } from '../../core/refusal';
+import { runClosed } from '../../core/run';
 import { worksheet } from '../../core/worksheet';
 import { benchChangeWords } from '../../words';
 import type { Work } from '../db/kinds';
-import { OURS, batches, brines, household, lots, numbered, pantries, pantry, recipeOf } from '../repos';
+import {
+  OURS,
+  batches,
+  brines,
+  household,
+  lots,
+  numbered,
+  pantries,
+  pantry,
+  recipeOf,
+  runOn,
+  runs
+} from '../repos';
 import { useCase } from './act';
 import { clearDraft, kitchenFor, learntOf, worksheetInput } from './bench';
 
@@ -60,6 +73,8 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   for (const { brineId, event } of savedUsed(sheet, used.value, work.command, rest !== null))
     await brines.append(work, brineId, [event]);
   if (rest) await brines.append(work, `${work.command}.rest`, [rest]);
+  const run = await runOn(work.trx, input.bench);
+  if (run) await runs.append(work, run.id, [runClosed({ batchId: work.command, lidNumbers })]);
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name, lidNumbers });
 });

@@ -7,7 +7,7 @@ import type { Counts } from '../../core/making';
 import { FIRST_BENCH, lyingOn, type Lot, type LotOnBench } from '../../core/lot';
 import type { Recipe } from '../../core/recipe';
 import type { BenchDraft } from '../../schema/bench';
-import { allRecipes, emptiedLately, lots as lotRepo, type LotBrief } from '../repos';
+import { allRecipes, emptiedLately, lots as lotRepo, runOn, type LotBrief } from '../repos';
 import { benchDraft, kitchenFor, makingsOf, type BenchMaking, type House } from '../usecases';
 import { living } from './index';
 
@@ -36,6 +36,8 @@ export interface BenchShown extends Omit<Kitchen, 'household'> {
   readonly young: readonly Batch[];
   readonly recipes: readonly Recipe[];
   readonly draft: BenchDraft;
+  /** The making under way on it; null: none. */
+  readonly run: string | null;
 }
 
 /** The bench that is asked for; nothing asked: the first, or where that is clear, what was begun first. */
@@ -55,7 +57,8 @@ export async function benchShown(house: House, asked: string): Promise<BenchShow
     stockG: stockByStyle(batches),
     young: batches.filter((b) => isYoung(b, now)),
     recipes: await allRecipes(db),
-    draft: await benchDraft(db, bench)
+    draft: await benchDraft(db, bench),
+    run: (await runOn(db, bench))?.id ?? null
   };
 }
 

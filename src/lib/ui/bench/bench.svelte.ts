@@ -191,9 +191,11 @@ export class Bench extends Chosen {
 
   /** Jars that it would take as it stands are not promised to another bench. */
   hold(): void {
-    const counts = this.sheet?.chosen.counts;
-    if (!counts || same(counts, this.draft.chosen.holds)) return;
-    this.draft.put({ holds: { ...counts } }, true);
+    const { chosen, salt, rinse, saltKindId } = this.sheet ?? {};
+    if (!chosen || !salt || !saltKindId) return;
+    const holdsSalt = { [saltKindId]: Math.round(salt.weighG + (rinse?.heavySaltG ?? 0)) };
+    if (same(chosen.counts, this.draft.chosen.holds) && same(holdsSalt, this.draft.chosen.holdsSalt)) return;
+    this.draft.put({ holds: { ...chosen.counts }, holdsSalt }, true);
   }
 
   /** Has the house hold everything that stands on this page; false where it does not answer or refused a weight. */
@@ -214,7 +216,7 @@ export class Bench extends Chosen {
   }
 }
 
-/** Two counts of jars alike; what there is none of may be named or not. */
+/** Two counts alike, of jars or of grams; what there is none of may be named or not. */
 function same(a: Readonly<Record<string, number>>, b: Readonly<Record<string, number>> | undefined): boolean {
   const ids = new Set([...Object.keys(a), ...Object.keys(b ?? {})]);
   return b !== undefined && [...ids].every((id) => (a[id] ?? 0) === (b[id] ?? 0));

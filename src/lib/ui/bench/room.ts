@@ -30,4 +30,6 @@ export interface BenchRoomData extends Omit<Kitchen, 'household'> {
   readonly recipes: readonly Recipe[];
   readonly make: string | null;
   readonly draft: BenchDraft;
+  /** The making under way on it; null: none. */
+  readonly run: string | null;
 }

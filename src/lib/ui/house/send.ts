@@ -46,7 +46,7 @@ export function envelope(): { device: string; doneAt: string; saw: number } {
 
 /** What came of it: done, refused with words, or no answer at all. */
 export type Sending<T> =
-  | { readonly ok: true; readonly answer: T }
+  | { readonly ok: true; readonly answer: T; readonly commandId?: string }
   | { readonly ok: false; readonly problem: Problem; readonly gone: boolean };
 
 const NO_ANSWER: Problem = {
@@ -92,7 +92,7 @@ export async function send<N extends CommandName>(
     await new Promise((go) => setTimeout(go, wait));
     sent = await call<Answer<N>>(name, command);
   }
-  return sent;
+  return sent.ok ? { ...sent, commandId: command.commandId } : sent;
 }
 
 /** Asks or tells what no log keeps: a worksheet, the bench's choices, the demo's clock, the scale. */

@@ -1,0 +1,116 @@
+import type { WallMinute } from '../calendar/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { styleIn, type OwnStyles, type Style } from '../style/index';
+import { passesGate } from './gates';
+import { laterSteps } from './steps';
+import { GATES, type GateId } from './types';
+import { isBehind, type GivenUp, type ObjectsIn, type Run, type RunEvent } from './run';
+
+type Decided<T extends RunEvent['type']> = Outcome<RunEvent & { type: T }>;
+
+/** A making begun on a bench. Refuses a bench on which nothing lies or where one is under way. */
+export function runBegun(
+  said: { readonly bench: string; readonly name: string; readonly styleId: string },
+  around: { readonly lying: number; readonly going: readonly Run[]; readonly styles: OwnStyles }
+): Decided<'begun'> {
+  if (around.lying === 0) return refuse('bench-empty');
+  if (around.going.some((r) => r.bench === said.bench && r.became === null))
+    return refuse('making-under-way', { field: 'bench' });
+  if (!styleIn(said.styleId, around.styles)) return refuse('style-unknown', { field: 'styleId' });
+  return done({ type: 'begun', data: said });
+}
+
+/** A step done. Of a making that is closed only what comes after is left; its last step ends it. */
+export const stepDone = (run: Run, step: string, style: Style): Decided<'did'> =>
+  ofStep(run, step, style, (last) => ({ type: 'did', data: { step, last } }));
+
+/** A step left out, and why. What decides or closes is not left out. */
+export function stepSkipped(
+  run: Run,
+  { step, why }: { readonly step: string; readonly why: string },
+  style: Style
+): Decided<'skipped'> {
+  if (NEVER_SKIPPED.has(step)) return refuse('step-not-skipped', { field: 'step' });
+  return ofStep(run, step, style, (last) => ({ type: 'skipped', data: { step, why, last } }));
+}
+const NEVER_SKIPPED: ReadonlySet<string> = new Set(['close', 'gate-covered']);
+
+function ofStep<T extends RunEvent['type']>(
+  run: Run,
+  step: string,
+  style: Style,
+  event: (last: boolean) => RunEvent & { type: T }
+): Decided<T> {
+  const over = goesOn(run);
+  if (over) return over;
+  const later = laterSteps(style).map((s) => s.id);
+  const known = run.became === null ? firstIds(style) : later;
+  if (!known.includes(step)) return refuse('step-unknown', { field: 'step' });
+  const rest = later.filter((s) => s !== step && !(s in run.done) && !(s in run.skipped));
+  return done(event(run.became !== null && rest.length === 0));
+}
+
+/** Every step that a making of the style may have before its lids are closed; gates are answered, not done, but may be left out. */
+const firstIds = (style: Style): string[] => [
+  ...['kit', 'brine', 'pour'],
+  ...style.steps.filter((s) => s.afterDays === undefined && s.does !== 'label').map((s) => s.id),
+  ...GATES.map((g) => `gate-${g}`)
+];
+
+/** A gate answered: one that passes lets it go on, another is asked again. */
+export function gateAnswered(
+  run: Run,
+  { gate, answer }: { readonly gate: GateId; readonly answer: string }
+): Decided<'answered'> {
+  const passes = passesGate(gate, answer);
+  if (passes === undefined) return refuse('not-a-choice', { field: 'answer' });
+  return goesOn(run) ?? beforeClosed(run) ?? done({ type: 'answered', data: { gate, answer, passes } });
+}
+
+/** Of the kit, something that is there, or is not after all. */
+export const kitTicked = (
+  run: Run,
+  data: { readonly thing: string; readonly on: boolean }
+): Decided<'ticked'> => goesOn(run) ?? done({ type: 'ticked', data });
+
+/** What lies in the jars and has to come out again. */
+export const objectsIn = (run: Run, objects: ObjectsIn): Decided<'putIn'> =>
+  goesOn(run) ?? done({ type: 'putIn', data: { objects } });
+
+/** The layers of a jar as they were really laid. */
+export const jarLaid = (run: Run, layers: readonly string[]): Decided<'laid'> =>
+  goesOn(run) ?? done({ type: 'laid', data: { layers } });
+
+/** Put off for a meal or a night: so many minutes; 0: it goes on. */
+export const putOff = (run: Run, minutes: number, now: WallMinute): Decided<'putOff'> =>
+  goesOn(run) ?? done({ type: 'putOff', data: { till: minutes > 0 ? now + minutes : null } });
+
+/** Its last lid is closed: the batch has begun. */
+export const runClosed = (data: {
+  readonly batchId: string;
+  readonly lidNumbers: readonly number[];
+}): RunEvent => ({ type: 'closed', data });
+
+/** Given up before it was closed. What was salted does not go back to the Garden as a raw pick. */
+export const runGivenUp = (run: Run, how: GivenUp): Decided<'givenUp'> =>
+  goesOn(run) ??
+  beforeClosed(run) ??
+  (how === 'back' && isSalted(run)
+    ? refuse('salted-not-back', { field: 'how' })
+    : done({ type: 'givenUp', data: { how } }));
+
+/** Whether salt or brine has touched the produce: then it does not go back raw. */
+export const isSalted = (run: Run): boolean => 'salt' in run.done || 'pour' in run.done;
+
+const goesOn = (run: Run) => (run.over ? refuse('making-over', { field: 'runId' }) : null);
+const beforeClosed = (run: Run) => (run.became ? refuse('making-over', { field: 'runId' }) : null);
+
+/** What of a closed making is due now. */
+export const dueNow = (run: Run, style: Style, now: WallMinute) =>
+  laterSteps(style).find(
+    (s) =>
+      run.became !== null &&
+      !run.over &&
+      !isBehind(run, s) &&
+      run.became.at + (s.afterDays ?? 0) * 1440 <= now
+  ) ?? null;

@@ -1,0 +1,132 @@
+import { ended, lyingOn, putBack, type LotEvent } from '../../core/lot';
+import { bareMass, readWeight } from '../../core/reading';
+import { done, refuse, type Outcome } from '../../core/refusal';
+import {
+  gateAnswered,
+  jarLaid,
+  kitTicked,
+  objectsIn,
+  putOff,
+  runBegun,
+  runGivenUp,
+  stepDone,
+  stepSkipped,
+  type Run,
+  type RunEvent
+} from '../../core/run';
+import { saltTaken } from '../../core/pantry';
+import { waysOf } from '../../core/kit';
+import { saltKind } from '../../core/salt';
+import { styleIn, STYLES, type Style } from '../../core/style';
+import type { Taken } from '../../schema/commands';
+import type { Work } from '../db/kinds';
+import { household, lots, OURS, pantries, pantry, runs } from '../repos';
+import { useCase } from './act';
+import { clearDraft } from './bench';
+
+/** A making begun on a bench: from now on it holds its picks and jars before every other. */
+export const beginMaking = useCase('begin-making', async (work, input) => {
+  const { bench, name, styleId } = input;
+  const { styles } = await household(work.trx);
+  const lying = lyingOn(await lots.list(work.trx, 'live'), bench).length;
+  const begun = runBegun(
+    { bench, name, styleId },
+    { lying, styles, going: await runs.list(work.trx, 'live') }
+  );
+  if (!begun.ok) return begun;
+  await runs.append(work, work.command, [begun.value]);
+  return done({ runId: work.command, name });
+});
+
+/** A step of a making done. */
+export const doStep = useCase('do-step', async (work, input) =>
+  ofRun(work, input.runId, (run, style) => stepDone(run, input.step, style))
+);
+
+/** A step left out, and why. */
+export const skipStep = useCase('skip-step', async (work, input) =>
+  ofRun(work, input.runId, (run, style) => stepSkipped(run, input, style))
+);
+
+/** A gate answered. */
+export const answerGate = useCase('answer-gate', async (work, input) =>
+  ofRun(work, input.runId, (run) => gateAnswered(run, input))
+);
+
+/** Of the kit list, something that is there. */
+export const tickKit = useCase('tick-kit', async (work, { runId, thing, on }) =>
+  ofRun(work, runId, (run) => kitTicked(run, { thing, on }))
+);
+
+/** What lies in the jars and has to come out again. */
+export const putIn = useCase('put-in', async (work, input) =>
+  ofRun(work, input.runId, (run) => objectsIn(run, input.objects))
+);
+
+/** The layers of its jars. */
+export const layJar = useCase('lay-jar', async (work, input) =>
+  ofRun(work, input.runId, (run) => jarLaid(run, input.layers))
+);
+
+/** Put off for a meal or a night, or taken up again. */
+export const putOffMaking = useCase('put-off', async (work, input) => {
+  const made = await ofRun(work, input.runId, (run) => putOff(run, input.minutes, work.wall));
+  return made.ok ? done({ ...made.value, minutes: input.minutes }) : made;
+});
+
+/** A making given up: what lies there goes back, is eaten or thrown away; the salt that went with it is off the shelf. */
+export const giveUp = useCase('give-up', async (work, input) => {
+  const made = await ofRun(work, input.runId, (run) => runGivenUp(run, input.how));
+  if (!made.ok) return made;
+  const run = await runs.load(work.trx, input.runId);
+  const bench = run?.state.bench ?? '';
+  for (const lot of lyingOn(await lots.list(work.trx, 'live'), bench)) {
+    const gone = await lotEnds(work, lot.id, input, bench);
+    if (!gone.ok) return gone;
+    await lots.append(work, lot.id, [gone.value.event]);
+  }
+  const spent = await saltSpent(work, input);
+  if (!spent.ok) return spent;
+  await clearDraft(work.trx, bench);
+  return made;
+});
+
+async function lotEnds(
+  work: Work,
+  lotId: string,
+  { how }: Taken<'give-up'>,
+  bench: string
+): Promise<Outcome<{ event: LotEvent }>> {
+  const found = await lots.load(work.trx, lotId);
+  if (!found) return refuse('bench-empty');
+  if (how === 'back') return putBack(found.state, bench);
+  const said = { how: how === 'eaten' ? 'eaten fresh' : 'composted', weight: '', bench, note: '' } as const;
+  return ended(found.state, said, waysOf(await household(work.trx)));
+}
+
+async function saltSpent(
+  work: Work,
+  { amount, saltKindId, runId }: Taken<'give-up'>
+): Promise<Outcome<null>> {
+  if (saltKindId !== '' && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
+  if (amount === '' || saltKindId === '') return done(null);
+  const ways = waysOf(await household(work.trx));
+  const read = readWeight(amount, 'amount', ways, bareMass(ways));
+  if (!read.ok) return read;
+  await pantries.append(work, OURS, saltTaken(await pantry(work.trx), saltKindId, read.value.g, runId));
+  return done(null);
+}
+
+async function ofRun(
+  work: Work,
+  runId: string,
+  ask: (run: Run, style: Style) => Outcome<RunEvent>
+): Promise<Outcome<{ runId: string; name: string }>> {
+  const found = await runs.load(work.trx, runId);
+  if (!found) return refuse('making-unknown', { field: 'runId' });
+  const { styles } = await household(work.trx);
+  const decided = ask(found.state, styleIn(found.state.styleId, styles) ?? STYLES[0]!);
+  if (!decided.ok) return decided;
+  await runs.append(work, runId, [decided.value]);
+  return done({ runId, name: found.state.name });
+}

@@ -1,0 +1,91 @@
+import type { GateId, GateSays, GivenUp, KitThing, ObjectKind } from '../core/run';
+
+/** What a gate asks, and what to look at. */
+export const GATE_ASKS: Readonly<Record<GateId, readonly [asks: string, look: string]>> = {
+  fresh: ['Is all of it sound?', 'Soft, slimy, spotted or old pieces spoil the jar they lie in.'],
+  juice: ['Does it stand in its own juice?', 'Press it down with a fist: juice must run over the knuckles.'],
+  taste: [
+    'How does the juice taste?',
+    'Stir, wait a moment, then taste a drop. The tongue is out by a quarter or so; a scale is not.'
+  ],
+  rinse: [
+    'How much salt did the rinse leave?',
+    'Weigh it wrung out, then taste a leaf or measure its juice.'
+  ],
+  cold: [
+    'Is the brine cold?',
+    'As cool as the kitchen. Hot brine kills what ferments, and cracks cold glass.'
+  ],
+  glue: ['Is the cooked glue cold?', 'A warm paste kills what ferments and cooks the leaf.'],
+  room: ['Does all of it fit?', 'Packed and pressed, up to where the liquid will stand over it.'],
+  covered: [
+    'Does the liquid stand over everything?',
+    '1–2 cm over the last piece, the weight under it. What stands in the air moulds.'
+  ]
+};
+
+/** What may be answered. */
+export const GATE_SAYS: Readonly<Record<GateSays, string>> = {
+  'fresh.sound': 'All sound',
+  'fresh.cull': 'Some is not: cull it',
+  'fresh.second': 'Some is second grade',
+  'juice.covered': 'Yes, it stands in it',
+  'juice.soon': 'Not yet, but it is wet',
+  'juice.dry': 'No, it stays dry',
+  'taste.bland': 'Bland',
+  'taste.soup': 'Like a well-seasoned soup',
+  'taste.salty': 'Like tears, too salty for a soup',
+  'taste.sea': 'Like the sea',
+  'rinse.measured': 'It is as said below',
+  'rinse.bland': 'It tastes of nothing',
+  'rinse.salty': 'It is too salty still',
+  'cold.cold': 'Cold',
+  'cold.warm': 'Warm still',
+  'cold.hot': 'It goes in hot, as meant',
+  'glue.cold': 'Cold',
+  'glue.warm': 'Warm still',
+  'glue.none': 'There is no glue in it',
+  'room.fits': 'Yes, it fits',
+  'room.larger': 'No: one more jar',
+  'room.own': 'No: a jar of its own',
+  'room.eat': 'No: we eat the rest',
+  'covered.over': 'Yes, all of it',
+  'covered.short': 'No, it falls short',
+  'covered.floats': 'Something floats'
+};
+
+/** What lies ready, beside jars, weights and salt. */
+export const KIT_WORDS: Readonly<Record<KitThing, string>> = {
+  followers: 'Three sound outer leaves, as followers',
+  seals: 'Lids and seals, whole and clean',
+  bowl: 'A bowl that takes all of it',
+  jug: 'A jug for the brine',
+  scale: 'The scale, and an empty bowl to zero it with',
+  board: 'Board, knife, guard or glove',
+  gloves: 'Gloves: there are hot peppers in it',
+  tray: 'A tray to stand the jars on',
+  'spare-water': 'Cold water to spare',
+  blender: 'The blender'
+};
+
+/** What has to come out of a jar again. */
+export const OBJECT_WORDS: Readonly<Record<ObjectKind, string>> = {
+  weight: 'weights',
+  bag: 'spice bags',
+  leaf: 'whole leaves',
+  stick: 'sticks'
+};
+
+/** What becomes of the produce of a making that is given up. */
+export const GIVEN_UP_WORDS: Readonly<Record<GivenUp, string>> = {
+  back: 'back to the Garden',
+  eaten: 'eaten',
+  thrown: 'thrown away'
+};
+
+/** Screens that are no step of a style. */
+export const RUN_WORDS = {
+  kit: 'Lay all of it ready.',
+  close: 'Close the lids and stand the jars in their place.',
+  label: 'Write on each lid.'
+} as const;
