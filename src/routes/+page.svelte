@@ -2,6 +2,7 @@
   import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import MakingsDue from '$lib/ui/run/MakingsDue.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import { longDay } from '$lib/ui/time';
@@ -27,7 +28,9 @@
   </p>{/if}
 {#each data.condemned as c (c.batch.id)}<Verdicts batch={c.batch} verdicts={c.verdicts} named />{/each}
 
-{#if data.due.length === 0 && data.condemned.length === 0}
+<MakingsDue makings={data.makings} />
+
+{#if data.due.length === 0 && data.condemned.length === 0 && data.makings.length === 0}
   <p class="mt-4 max-w-prose text-lg">
     {#if data.anyJars}Nothing to do now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
     {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or

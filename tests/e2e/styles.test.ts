@@ -1,4 +1,4 @@
-import { answer, clearBench, expect, open, test } from './support';
+import { answer, clearBench, expect, makeUpToLids, open, test } from './support';
 
 const PHONE = { width: 390, height: 844 };
 
@@ -43,11 +43,21 @@ for (const job of JOBS)
     const made = page.locator('section', { hasText: 'How it is made, step by step' }).locator('ol > li');
     await expect(made.filter({ hasText: /jar number/ })).toBeVisible();
     expect(await made.count()).toBeGreaterThanOrEqual(6);
-    await page.getByRole('button', { name: 'Start batch' }).click();
+    // Led through it, a step at a time, to the lid.
+    await page.getByRole('button', { name: 'Begin making' }).click();
+    await expect(page).toHaveURL(/\/making\//);
+    const seen = await makeUpToLids(page);
+    expect(seen.length).toBeGreaterThanOrEqual(8);
+    expect(new Set(seen).size).toBe(seen.length);
+    await page.getByRole('button', { name: 'Lids are closed' }).click();
     const dialog = page.getByRole('dialog', { name: 'Start batch' });
     await dialog.getByLabel('Name').fill(`Job ${job.styleId}`);
     await dialog.getByRole('button', { name: 'Start batch' }).click();
-    await expect(page).toHaveURL(/\/counter\?batch=/);
+    const lids = page.getByRole('list', { name: 'Lids' }).getByRole('listitem');
+    await expect(lids.first()).toHaveText(/^\d+$/);
+    await page.getByRole('button', { name: 'Done, next' }).click();
+    await page.getByRole('link', { name: 'to the Counter' }).click();
+    await expect(page).toHaveURL(/\/counter/);
     await expect(page.getByRole('heading', { name: `Job ${job.styleId}`, level: 1 })).toBeVisible();
     await expect(page.getByText(/\d\.\d\s% salt/).first()).toBeVisible();
   });

@@ -97,3 +97,29 @@ export async function clearBench(request: APIRequestContext): Promise<void> {
   for (const lot of lots.filter((l) => l.benchG > 0)) await say(request, 'put-back', { lotId: lot.id });
   await request.post('/api/v1/bench-draft', { data: { anew: true } });
 }
+
+const NEXT = /^(All there, begin|Done, next)$/;
+/** An answer to each gate that lets a making go on. */
+const PASSES = /^(All sound|Yes, |Like a well-seasoned soup|It is as said below|Cold)/;
+
+/** Leads a making on, a screen at a time, up to its lids; the screens that were seen, by what stood on them first. */
+export async function makeUpToLids(page: Page): Promise<string[]> {
+  const seen: string[] = [];
+  const at = page.getByText(/^Step \d+ of \d+/);
+  const closing = page.getByRole('button', { name: 'Lids are closed' });
+  const screen = page.getByRole('region', { name: 'The step' });
+  for (;;) {
+    await at.waitFor();
+    const where = (await at.innerText()).split(',')[0]!;
+    seen.push(await screen.locator('p').first().innerText());
+    if (await closing.isVisible()) return seen;
+    const gate = screen.getByRole('list', { name: 'Answers' });
+    if (await gate.isVisible()) {
+      await gate.getByRole('button', { name: PASSES }).first().click();
+      const done = screen.getByRole('button', { name: 'Done, go on' });
+      await expect(done.or(at.filter({ hasNotText: `${where},` })).first()).toBeVisible();
+      if (await done.isVisible()) await done.click();
+    } else await page.getByRole('button', { name: NEXT }).click();
+    await expect(at).not.toContainText(new RegExp(`^${where}(,|$)`));
+  }
+}

@@ -7,3 +7,4 @@ export * from './starting';
 export * from './substitutes';
 export * from './types';
 export * from './words';
+export * from './missing';

@@ -1,6 +1,8 @@
 import type { WallMinute } from '../calendar/index';
+import { bareMass, readWeight, type Ways } from '../reading/index';
+import { saltKind } from '../salt/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { styleIn, type OwnStyles, type Style } from '../style/index';
+import { stepsFor, styleIn, STYLES, type OwnStyles, type Style } from '../style/index';
 import { passesGate } from './gates';
 import { laterSteps } from './steps';
 import { GATES, type GateId } from './types';
@@ -21,28 +23,29 @@ export function runBegun(
 }
 
 /** A step done. Of a making that is closed only what comes after is left; its last step ends it. */
-export const stepDone = (run: Run, step: string, style: Style): Decided<'did'> =>
-  ofStep(run, step, style, (last) => ({ type: 'did', data: { step, last } }));
+export const stepDone = (run: Run, step: string, styles: OwnStyles): Decided<'did'> =>
+  ofStep(run, step, styles, (last) => ({ type: 'did', data: { step, last } }));
 
 /** A step left out, and why. What decides or closes is not left out. */
 export function stepSkipped(
   run: Run,
   { step, why }: { readonly step: string; readonly why: string },
-  style: Style
+  styles: OwnStyles
 ): Decided<'skipped'> {
   if (NEVER_SKIPPED.has(step)) return refuse('step-not-skipped', { field: 'step' });
-  return ofStep(run, step, style, (last) => ({ type: 'skipped', data: { step, why, last } }));
+  return ofStep(run, step, styles, (last) => ({ type: 'skipped', data: { step, why, last } }));
 }
 const NEVER_SKIPPED: ReadonlySet<string> = new Set(['close', 'gate-covered']);
 
 function ofStep<T extends RunEvent['type']>(
   run: Run,
   step: string,
-  style: Style,
+  styles: OwnStyles,
   event: (last: boolean) => RunEvent & { type: T }
 ): Decided<T> {
   const over = goesOn(run);
   if (over) return over;
+  const style = styleIn(run.styleId, styles) ?? STYLES[0]!;
   const later = laterSteps(style).map((s) => s.id);
   const known = run.became === null ? firstIds(style) : later;
   if (!known.includes(step)) return refuse('step-unknown', { field: 'step' });
@@ -99,6 +102,18 @@ export const runGivenUp = (run: Run, how: GivenUp): Decided<'givenUp'> =>
     ? refuse('salted-not-back', { field: 'how' })
     : done({ type: 'givenUp', data: { how } }));
 
+/** Salt that is gone with a making given up, g, as typed; 0: none. */
+export function saltGone(
+  said: { readonly amount: string; readonly saltKindId: string },
+  ways: Ways
+): Outcome<number> {
+  if (said.saltKindId !== '' && !saltKind(said.saltKindId))
+    return refuse('salt-unknown', { field: 'saltKindId' });
+  if (said.amount === '' || said.saltKindId === '') return done(0);
+  const read = readWeight(said.amount, 'amount', ways, bareMass(ways));
+  return read.ok ? done(read.value.g) : read;
+}
+
 /** Whether salt or brine has touched the produce: then it does not go back raw. */
 export const isSalted = (run: Run): boolean => 'salt' in run.done || 'pour' in run.done;
 
@@ -114,3 +129,9 @@ export const dueNow = (run: Run, style: Style, now: WallMinute) =>
       !isBehind(run, s) &&
       run.became.at + (s.afterDays ?? 0) * 1440 <= now
   ) ?? null;
+
+/** What comes next of a making under way, by its style alone: where the hands take it up again. */
+export const nextOf = (run: Run, style: Style) =>
+  stepsFor(style, style.salting).find(
+    (s) => s.afterDays === undefined && !(s.id in run.done) && !(s.id in run.skipped)
+  )?.does ?? null;

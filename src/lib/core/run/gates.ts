@@ -10,12 +10,12 @@ export type Lead =
   /** Culls and second grade: weighed at the pick, the worksheet follows. */
   | { readonly to: 'sort' }
   | { readonly to: 'wait'; readonly minutes: number }
-  /** Brine as strong as the batch over what stands dry; `ml` what the jars take of it, where that is known. */
+  /** Brine as strong as the batch settles over what stands dry; before it what is to spare of the batch's own. */
   | {
       readonly to: 'brine';
       readonly strength: number;
       readonly saltPerLitreG: number;
-      readonly ml: number | null;
+      readonly spareMl: number | null;
     }
   | { readonly to: 'salt'; readonly g: number }
   | { readonly to: 'leaf'; readonly g: number; readonly settles: number }
@@ -130,16 +130,17 @@ function leadOf(said: GateSays, at: AtGate): Lead | null {
   }
 }
 
-/** Brine as strong as the batch settles: it changes nothing but the level. */
+/** What is left of the brine, then brine as strong as the batch settles: that changes nothing but the level. */
 function brineFor({ juice, ends, brine, saltKindId }: Worksheet): Lead {
-  const strength = juice?.strength ?? brine?.strength ?? ends.equilibrium;
+  const strength = ends.equilibrium;
   const perLitre = (1000 * strength) / (1 - strength) / (saltKind(saltKindId)?.purity ?? 1);
+  const spare = brine?.reserveMl ?? 0;
   return {
-    ...{ to: 'brine', strength },
-    saltPerLitreG: juice?.saltPerLitreG ?? perLitre,
-    ml: brine?.reserveMl ?? null
+    ...{ to: 'brine', strength, saltPerLitreG: juice?.saltPerLitreG ?? perLitre },
+    spareMl: spare > LEAST_SPARE_ML ? spare : null
   };
 }
+const LEAST_SPARE_ML = 5;
 
 /** The tongue is out by a quarter or so: what lies within that of where it settles is as it should be. */
 const fits = ({ salinity }: TasteWord, sheet: Worksheet): boolean =>

@@ -83,26 +83,9 @@ export function evolveRun(
   if (event.type === 'begun') return begun(id, event.data, at);
   if (!state) return undefined;
   switch (event.type) {
-    case 'did': {
-      const { step, last } = event.data;
-      const { [step]: _, ...skipped } = state.skipped;
-      return {
-        ...state,
-        done: { ...state.done, [step]: at },
-        skipped,
-        waitsTill: null,
-        over: ends(state, last)
-      };
-    }
-    case 'skipped': {
-      const { step, why, last } = event.data;
-      return {
-        ...state,
-        skipped: { ...state.skipped, [step]: why },
-        waitsTill: null,
-        over: ends(state, last)
-      };
-    }
+    case 'did':
+    case 'skipped':
+      return stepBehind(state, event, at);
     case 'answered': {
       const { gate, answer, passes } = event.data;
       return { ...state, gates: { ...state.gates, [gate]: { answer, passes, at } }, waitsTill: null };
@@ -122,6 +105,16 @@ export function evolveRun(
     case 'givenUp':
       return { ...state, givenUp: event.data.how, over: true };
   }
+}
+
+/** A step behind: done, or left out; a word takes the other's place. */
+function stepBehind(state: Run, event: RunEvent & { type: 'did' | 'skipped' }, at: WallMinute): Run {
+  const { step, last } = event.data;
+  const { [step]: _, ...skipped } = state.skipped;
+  const over = ends(state, last);
+  return event.type === 'did'
+    ? { ...state, done: { ...state.done, [step]: at }, skipped, waitsTill: null, over }
+    : { ...state, skipped: { ...skipped, [step]: event.data.why }, waitsTill: null, over };
 }
 
 /** The last thing after a closing ends it; where the closing was taken back, nothing did. */

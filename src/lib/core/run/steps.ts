@@ -1,5 +1,5 @@
 import { stepsFor, type Salting, type Step, type Style } from '../style/index';
-import type { JarCard, Worksheet } from '../worksheet/index';
+import { saltIntoJars, type JarCard, type PreparedItem, type Worksheet } from '../worksheet/index';
 import type { Amount, GateId, RunStep, Season } from './types';
 
 /** Something that goes with it, as it is scaled to this batch, and how it is measured out. */
@@ -15,12 +15,13 @@ export interface Seasoning extends Season {
  */
 export function runSteps(sheet: Worksheet, style: Style, seasoning: readonly Seasoning[]): RunStep[] {
   const steps = stepsFor(style, sheet.salting).filter((s) => s.afterDays === undefined && s.does !== 'label');
-  const kg = sheet.prepared.mean / 1000;
+  const kg = sheet.items.reduce((a, i) => a + i.prepared.mean, 0) / 1000;
   const at = seasonAt(steps);
   const woven = steps.flatMap((step) => [
     done(
       step,
       [
+        ...(step === steps[0] ? sheet.items.map(picked) : []),
         ...amountsAt(step, sheet),
         ...(step.id === bowlAt(steps, sheet.salting) ? bowlSalt(sheet) : []),
         ...seasoning
@@ -68,12 +69,14 @@ const READIES: ReadonlySet<string> = new Set(['wash', 'trim']);
 const seasonAt = (steps: readonly Step[]): string =>
   ['paste', 'salt', 'pack'].find((id) => steps.some((s) => s.id === id)) ?? 'pack';
 
+const picked = (i: PreparedItem): Amount => ({
+  ...{ of: 'picked', itemId: i.id, cropId: i.cropId },
+  ...{ g: i.pickedG, givesG: i.prepared.mean }
+});
+
 /** The worksheet's amounts at one of the style's steps. */
 function amountsAt(step: Step, sheet: Worksheet): Amount[] {
   switch (step.id) {
-    case 'wash':
-    case 'trim':
-      return sheet.items.map((i) => ({ of: 'picked', itemId: i.id, cropId: i.cropId, g: i.pickedG }));
     case 'weigh':
       return sheet.items.map((i) => ({
         ...{ of: 'prepared', itemId: i.id, cropId: i.cropId },
@@ -134,9 +137,7 @@ function brineAmounts(sheet: Worksheet): Amount[] {
 }
 
 const jarSalt = (sheet: Worksheet): Amount[] =>
-  sheet.jars.flatMap((j, n): Amount[] =>
-    j.brineMl > 0 ? [{ of: 'salt', id: `salt-j${n + 1}`, where: 'jar', jar: n + 1, g: j.saltG }] : []
-  );
+  saltIntoJars(sheet).map(({ jar, g }) => ({ of: 'salt', id: `salt-j${jar}`, where: 'jar', jar, g }));
 
 const byJar = (sheet: Worksheet, say: (j: JarCard, jar: number) => Amount[]): Amount[] =>
   sheet.jars.flatMap((j, n) => say(j, n + 1));

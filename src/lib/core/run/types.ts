@@ -6,8 +6,15 @@ export type GateId = (typeof GATES)[number];
 
 /** An amount at the step where it is handled; masses in g, volumes in ml. */
 export type Amount =
-  /** As picked, and what should be there once it is trimmed and cut: one sd. */
-  | { readonly of: 'picked'; readonly itemId: string; readonly cropId: string; readonly g: number }
+  /** As picked, and what should be there once it is trimmed and cut. */
+  | {
+      readonly of: 'picked';
+      readonly itemId: string;
+      readonly cropId: string;
+      readonly g: number;
+      readonly givesG: number;
+    }
+  /** Ready to go in: as weighed, or as reckoned; one sd. */
   | {
       readonly of: 'prepared';
       readonly itemId: string;

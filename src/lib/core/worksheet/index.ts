@@ -13,3 +13,4 @@ export * from './as-made';
 export * from './ways';
 export * from './alternatives';
 export * from './bands';
+export { saltIntoJars } from './salt-parts';

@@ -1,5 +1,4 @@
 import { ended, lyingOn, putBack, type LotEvent } from '../../core/lot';
-import { bareMass, readWeight } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import {
   gateAnswered,
@@ -9,6 +8,7 @@ import {
   putOff,
   runBegun,
   runGivenUp,
+  saltGone,
   stepDone,
   stepSkipped,
   type Run,
@@ -16,8 +16,7 @@ import {
 } from '../../core/run';
 import { saltTaken } from '../../core/pantry';
 import { waysOf } from '../../core/kit';
-import { saltKind } from '../../core/salt';
-import { styleIn, STYLES, type Style } from '../../core/style';
+import type { OwnStyles } from '../../core/style';
 import type { Taken } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { household, lots, OURS, pantries, pantry, runs } from '../repos';
@@ -40,12 +39,12 @@ export const beginMaking = useCase('begin-making', async (work, input) => {
 
 /** A step of a making done. */
 export const doStep = useCase('do-step', async (work, input) =>
-  ofRun(work, input.runId, (run, style) => stepDone(run, input.step, style))
+  ofRun(work, input.runId, (run, styles) => stepDone(run, input.step, styles))
 );
 
 /** A step left out, and why. */
 export const skipStep = useCase('skip-step', async (work, input) =>
-  ofRun(work, input.runId, (run, style) => stepSkipped(run, input, style))
+  ofRun(work, input.runId, (run, styles) => stepSkipped(run, input, styles))
 );
 
 /** A gate answered. */
@@ -81,12 +80,14 @@ export const giveUp = useCase('give-up', async (work, input) => {
   const run = await runs.load(work.trx, input.runId);
   const bench = run?.state.bench ?? '';
   for (const lot of lyingOn(await lots.list(work.trx, 'live'), bench)) {
-    const gone = await lotEnds(work, lot.id, input, bench);
-    if (!gone.ok) return gone;
-    await lots.append(work, lot.id, [gone.value.event]);
+    const end = await lotEnds(work, lot.id, input, bench);
+    if (!end.ok) return end;
+    await lots.append(work, lot.id, [end.value.event]);
   }
-  const spent = await saltSpent(work, input);
-  if (!spent.ok) return spent;
+  const gone = saltGone(input, waysOf(await household(work.trx)));
+  if (!gone.ok) return gone;
+  const taken = saltTaken(await pantry(work.trx), input.saltKindId, gone.value, input.runId);
+  await pantries.append(work, OURS, taken);
   await clearDraft(work.trx, bench);
   return made;
 });
@@ -104,28 +105,15 @@ async function lotEnds(
   return ended(found.state, said, waysOf(await household(work.trx)));
 }
 
-async function saltSpent(
-  work: Work,
-  { amount, saltKindId, runId }: Taken<'give-up'>
-): Promise<Outcome<null>> {
-  if (saltKindId !== '' && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
-  if (amount === '' || saltKindId === '') return done(null);
-  const ways = waysOf(await household(work.trx));
-  const read = readWeight(amount, 'amount', ways, bareMass(ways));
-  if (!read.ok) return read;
-  await pantries.append(work, OURS, saltTaken(await pantry(work.trx), saltKindId, read.value.g, runId));
-  return done(null);
-}
-
 async function ofRun(
   work: Work,
   runId: string,
-  ask: (run: Run, style: Style) => Outcome<RunEvent>
+  ask: (run: Run, styles: OwnStyles) => Outcome<RunEvent>
 ): Promise<Outcome<{ runId: string; name: string }>> {
   const found = await runs.load(work.trx, runId);
   if (!found) return refuse('making-unknown', { field: 'runId' });
   const { styles } = await household(work.trx);
-  const decided = ask(found.state, styleIn(found.state.styleId, styles) ?? STYLES[0]!);
+  const decided = ask(found.state, styles);
   if (!decided.ok) return decided;
   await runs.append(work, runId, [decided.value]);
   return done({ runId, name: found.state.name });

@@ -2,7 +2,8 @@ import type { Batch } from '../../core/batch';
 import { careTasks, type CareTask } from '../../core/care';
 import { ledger } from '../../core/larder';
 import type { Recipe } from '../../core/recipe';
-import { batches, recipeOf, type BatchBrief } from '../repos';
+import { batches, recipeOf, runs, type BatchBrief } from '../repos';
+import type { Run } from '../../core/run';
 import type { House } from '../usecases';
 import { living } from './index';
 import { record } from './record';
@@ -41,6 +42,8 @@ export interface BatchPage {
   readonly ledger: ReturnType<typeof ledger>;
   /** As it is today; what the batch was made by stands in it. */
   readonly recipe: Recipe | null;
+  /** How it was made, where Crockle led through it: layers, what lies in the jars, what was left out. */
+  readonly making: Pick<Run, 'id' | 'layers' | 'objects' | 'skipped' | 'over'> | null;
   /** What is due. */
   readonly tasks: readonly CareTask[];
 }
@@ -55,6 +58,7 @@ export async function batchPage(house: House, id: string): Promise<BatchPage | u
     said: await record(house, id),
     ledger: ledger(batch),
     recipe: batch.recipe ? ((await recipeOf(house.db, batch.recipe.id)) ?? null) : null,
+    making: (await runs.latest(house.db, { topic: id, most: 1 }))[0] ?? null,
     tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now)
   };
 }

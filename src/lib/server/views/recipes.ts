@@ -4,7 +4,7 @@ import { readRecipe, type Recipe } from '../../core/recipe';
 import { style } from '../../core/style';
 import { allRecipes, batches, household, recipeOf } from '../repos';
 import type { House } from '../usecases';
-import { once } from './index';
+import { living, once } from './index';
 
 /** A recipe as the list shows it. */
 export interface RecipeLine {
@@ -51,6 +51,8 @@ const MADE_SHOWN = 60;
 /** One recipe, and the last batches made by it. */
 export interface RecipePage {
   readonly recipe: Recipe;
+  /** What lies in the Garden and on the benches, by crop, g. */
+  readonly there: Readonly<Record<string, number>>;
   readonly made: readonly {
     readonly id: string;
     readonly name: string;
@@ -62,12 +64,16 @@ export interface RecipePage {
 }
 
 /** A recipe's page; undefined where there is none. */
-export async function recipePage({ db }: House, id: string): Promise<RecipePage | undefined> {
+export async function recipePage(house: House, id: string): Promise<RecipePage | undefined> {
+  const { db } = house;
   const recipe = await recipeOf(db, id);
   if (!recipe) return undefined;
   const made = await batches.latest(db, { topic: recipe.id, most: MADE_SHOWN });
+  const there: Record<string, number> = {};
+  for (const lot of (await living(house)).lots)
+    there[lot.cropId] = (there[lot.cropId] ?? 0) + lot.gardenG + lot.benchG;
   return {
-    recipe,
+    ...{ recipe, there },
     made: made.map((b) => ({
       ...{ id: b.id, name: b.name, startedAt: b.startedAt, equilibrium: b.equilibrium },
       version: b.recipe?.version ?? 1,

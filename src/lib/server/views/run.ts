@@ -11,6 +11,8 @@ export interface RunShown {
   readonly run: Run;
   readonly bench: BenchShown;
   /** Salt on the shelf that no other making holds, by its kind, g; a kind that is not counted is left out. */
+  /** What else is under way: one tap to the other bowl. */
+  readonly others: readonly { readonly id: string; readonly name: string }[];
   readonly shelf: Readonly<Record<string, number>>;
 }
 
@@ -27,5 +29,11 @@ export async function runShown(house: House, id: string): Promise<RunShown | nul
   const shelf = (await pantry(house.db)).flatMap((g) =>
     g.saltKindId === null ? [] : [[g.saltKindId, Math.max(0, g.amount - held(g.saltKindId))] as const]
   );
-  return { run, bench: await benchShown(house, run.bench), shelf: Object.fromEntries(shelf) };
+  const going = (await runs.list(house.db, 'live')).filter((r) => r.became === null && r.id !== run.id);
+  return {
+    others: going.map(({ id, name }) => ({ id, name })),
+    run,
+    bench: await benchShown(house, run.bench),
+    shelf: Object.fromEntries(shelf)
+  };
 }

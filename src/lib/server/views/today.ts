@@ -1,9 +1,12 @@
 import { inHand, type BatchInHand } from '../../core/batch';
-import { dayOfWall, type Day } from '../../core/calendar';
+import { dayOfWall, type Day, type WallMinute } from '../../core/calendar';
 import { verdictsOf, type CareTask, type Verdict } from '../../core/care';
 import { cropsOf } from '../../core/kit';
 import { rawLife, type Lot } from '../../core/lot';
 import type { OwnCrops } from '../../core/produce';
+import { dueNow, nextOf } from '../../core/run';
+import { styleIn, STYLES, type OwnStyles, type StepDoes } from '../../core/style';
+import { runs } from '../repos';
 import type { House } from '../usecases';
 import { care, living } from './index';
 import { steps, STEP, type Stepped } from './steps';
@@ -20,8 +23,32 @@ export interface Today {
   /** Those of the tasks shown. */
   readonly batches: readonly BatchInHand[];
   readonly picks: readonly (Pick<Lot, 'id' | 'cropId' | 'gardenG'> & { readonly daysLeft: number })[];
+  /** Makings under way, and those of which something is due; what comes next, and when. */
+  readonly makings: readonly MakingDue[];
   readonly backupFailure: string | null;
   readonly anyJars: boolean;
+}
+
+export interface MakingDue {
+  readonly id: string;
+  readonly name: string;
+  /** The step that is due of one that is closed; null: it is under way. */
+  readonly due: StepDoes | 'label' | null;
+  /** What the hands take up next of one under way. */
+  readonly next: StepDoes | null;
+  readonly waitsTill: WallMinute | null;
+}
+
+/** Makings under way, the first begun first, then what comes after the lids and is due. */
+async function makingsDue(house: House, own: OwnStyles, now: WallMinute): Promise<MakingDue[]> {
+  return (await runs.list(house.db, 'live')).flatMap((run): MakingDue[] => {
+    const { id, name, waitsTill } = run;
+    const style = styleIn(run.styleId, own) ?? STYLES[0]!;
+    const step = dueNow(run, style, now);
+    if (run.became && !step) return [];
+    const due = step === null ? null : (step.does ?? 'label');
+    return [{ id, name, due, waitsTill, next: nextOf(run, style) }];
+  });
 }
 
 /** Today, each list in steps, or all of it. */
@@ -51,16 +78,14 @@ export async function today(house: House, all: boolean): Promise<Today> {
     [...due.map((p) => p.tasks), later, tomorrow].flatMap((s) => s.shown.map((t) => t.batchId))
   );
   const condemned = batches
-    .map((batch) => ({ batch, verdicts: verdictsOf(batch, household.places, now) }))
+    .map((batch) => ({ batch: inHand(batch), verdicts: verdictsOf(batch, household.places, now) }))
     .filter((c) => c.verdicts.length > 0);
   return {
-    due,
-    later,
-    tomorrow,
+    ...{ due, later, tomorrow, condemned },
     minutes: dueAll.reduce((a, t) => a + t.minutes, 0),
-    condemned: condemned.map(({ batch, verdicts }) => ({ batch: inHand(batch), verdicts })),
     batches: batches.filter((b) => shown.has(b.id)).map(inHand),
     picks: turning(lots, day, cropsOf(household)),
+    makings: await makingsDue(house, household.styles, now),
     backupFailure: house.backups?.state().failure ?? null,
     anyJars: batches.length > 0
   };

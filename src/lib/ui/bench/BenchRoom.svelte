@@ -1,6 +1,5 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { Button } from 'flowbite-svelte';
   import { paceFactor } from '$lib/core/care';
   import { plain, writePercent } from '$lib/core/quantity';
   import { scaleRecipe } from '$lib/core/recipe';
@@ -12,6 +11,7 @@
   import AddToCrock from './AddToCrock.svelte';
   import { Elsewhere } from './alternatives.svelte';
   import EmptyBench from './EmptyBench.svelte';
+  import BenchBar from './BenchBar.svelte';
   import ByRecipe from './ByRecipe.svelte';
   import BrineChoices from './BrineChoices.svelte';
   import Choices from './Choices.svelte';
@@ -32,8 +32,7 @@
   import { useHouse } from '../house/house.svelte';
   import { news } from '../house/news.svelte';
   import SaltLadder from '../ladder/SaltLadder.svelte';
-  import { questionWords, worksheetText } from '$lib/words';
-  import CopyText from './CopyText.svelte';
+  import { questionWords } from '$lib/words';
   import ToPick from './ToPick.svelte';
   import { eveningOut } from '$lib/core/worksheet';
   import Cautions from '../why/Cautions.svelte';
@@ -216,25 +215,7 @@
   </div>
 
   {#if sheet}
-    <div
-      class="sticky bottom-[3.75rem] z-30 -mx-4 mt-6 border-t-[3px] border-ink bg-paper px-4 py-2 md:bottom-0 md:mx-0 md:px-0 md:py-3"
-    >
-      <div class="flex flex-wrap items-center justify-between gap-6 lg:flex-nowrap">
-        <div class="hidden min-w-0 lg:block"><Answer {sheet} {dry} /></div>
-        <div class="no-print ml-auto flex w-full gap-2 md:w-auto md:shrink-0 md:gap-3">
-          <Button class="px-3 sm:px-4" outline disabled={!bench.canUndo} onclick={() => bench.undo()}
-            >Undo</Button
-          >
-          <CopyText text={worksheetText(sheet, bench.name, house.household.units)} />
-          <Button class="px-3 max-[22rem]:hidden sm:px-4" outline onclick={() => print()}>Print</Button>
-          <Button
-            size="lg"
-            class="grow px-3 whitespace-nowrap sm:px-5 md:grow-0"
-            onclick={() => (starting = true)}>Start batch</Button
-          >
-        </div>
-      </div>
-    </div>
+    <BenchBar {bench} {sheet} {dry} run={data.run} onstart={() => (starting = true)} />
     {#if sheet.juice}
       <p class="mt-3 max-w-prose text-sm">
         The juice must stand over the shreds within 24 hours. If not, pour brine of {writePercent(

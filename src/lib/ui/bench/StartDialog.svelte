@@ -23,8 +23,10 @@
     sheet: Worksheet;
     /** The salt against its targets, if it is weighed out here. */
     salts: readonly Target[];
+    /** Where it goes on from here; left out: to the Counter. */
+    onstarted?: () => void;
   }
-  let { open = $bindable(), bench, sheet, salts }: Props = $props();
+  let { open = $bindable(), bench, sheet, salts, onstarted }: Props = $props();
   const house = useHouse();
   const unsettled = $derived(
     salts.find((t) => t.weighedG !== null && bar(t, house.household.scaleStepG).state !== 'right') ?? null
@@ -96,7 +98,8 @@
     ondone={(done) => {
       open = false;
       bench.clear();
-      void goto(`/counter?batch=${done.answer.batchId}`, { invalidateAll: true });
+      if (onstarted) onstarted();
+      else void goto(`/counter?batch=${done.answer.batchId}`, { invalidateAll: true });
     }}
   >
     {#snippet children({ busy, problemAt, problems })}

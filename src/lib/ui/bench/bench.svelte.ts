@@ -166,6 +166,14 @@ export class Bench extends Chosen {
     });
   }
 
+  /** The first of the jars one more of which takes what is left. */
+  oneMoreJar(): void {
+    const jarId = this.sheet?.oneMore[0];
+    if (!this.sheet || jarId === undefined) return;
+    const { counts } = this.sheet.chosen;
+    this.choose({ counts: { ...counts, [jarId]: (counts[jarId] ?? 0) + 1 } });
+  }
+
   /** Another style: what was said of the old one no longer holds. */
   make(styleId: string): void {
     this.choose({

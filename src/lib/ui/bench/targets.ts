@@ -2,7 +2,7 @@ import type { Target } from '$lib/core/weighing';
 import { readQuantity } from '$lib/core/reading';
 import type { Scaled } from '$lib/core/recipe';
 import type { Addition } from '$lib/core/style';
-import type { Worksheet } from '$lib/core/worksheet';
+import { saltIntoJars, type Worksheet } from '$lib/core/worksheet';
 
 /** Seasoning that is weighed: of the recipe, or what the style usually takes by the kilo; known by its place in the list. */
 export function seasoningOf(
@@ -29,9 +29,11 @@ function saltTargets(sheet: Worksheet): [string, string, number][] {
   const named = sheet.rinse ? 'Salt after the rinse' : 'Salt';
   return sheet.salt.parts.flatMap((p, i): [string, string, number][] => {
     if (p.where === 'jar')
-      return sheet.jars.flatMap((j, n): [string, string, number][] =>
-        j.brineMl > 0 ? [[`salt-j${n + 1}`, `Salt, jar ${n + 1}: ${j.name}`, j.saltG]] : []
-      );
+      return saltIntoJars(sheet).map(({ jar, g }) => [
+        `salt-j${jar}`,
+        `Salt, jar ${jar}: ${sheet.jars[jar - 1]?.name}`,
+        g
+      ]);
     const into = p.where === 'bowl' ? 'rubbed in' : 'for the brine';
     return [
       [i === 0 ? 'salt' : 'salt-brine', sheet.salt.parts.length > 1 ? `${named}, ${into}` : named, p.weighG]

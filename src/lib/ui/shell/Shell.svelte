@@ -47,6 +47,8 @@
 
   // svelte-ignore state_referenced_locally
   scale.there = overview.scale;
+  /** A making fills the screen: the way and all else is one tap away, not in the way of wet hands. */
+  const alone = $derived(page.url.pathname.startsWith('/making/'));
   let commandOpen = $state(false);
   let helpOpen = $state(false);
 
@@ -95,58 +97,60 @@
 >
 
 <div class="mx-auto flex min-h-dvh max-w-[84rem] flex-col px-4 md:px-7">
-  <header class="no-print flex flex-wrap items-end gap-x-6 pt-3 md:pt-4">
-    <a href="/" class="font-display text-2xl font-extrabold md:pb-2.5">Crockle</a>
+  {#if !alone}<header class="no-print flex flex-wrap items-end gap-x-6 pt-3 md:pt-4">
+      <a href="/" class="font-display text-2xl font-extrabold md:pb-2.5">Crockle</a>
 
-    <!-- The way: rooms on one heavy line; on a phone it lies at the thumb. -->
-    <nav
-      aria-label="The way"
-      class="fixed inset-x-0 bottom-0 z-40 border-t-[3px] border-ink bg-paper pb-[env(safe-area-inset-bottom)] md:static md:border-t-0 md:border-b-[3px] md:pr-8 md:pb-0"
-    >
-      <ul class="grid grid-cols-5 md:flex">
-        {#each WAY as room (room.id)}
+      <!-- The way: rooms on one heavy line; on a phone it lies at the thumb. -->
+      <nav
+        aria-label="The way"
+        class="fixed inset-x-0 bottom-0 z-40 border-t-[3px] border-ink bg-paper pb-[env(safe-area-inset-bottom)] md:static md:border-t-0 md:border-b-[3px] md:pr-8 md:pb-0"
+      >
+        <ul class="grid grid-cols-5 md:flex">
+          {#each WAY as room (room.id)}
+            {@const here = isIn(room, page.url.pathname)}
+            <li>
+              <a
+                href={room.href}
+                aria-current={here ? 'page' : undefined}
+                class={[
+                  'flex min-h-14 flex-col items-center justify-center rounded-b-lg px-1 leading-tight md:items-start md:rounded-t-lg md:rounded-b-none md:px-4 md:py-1.5',
+                  here ? 'bg-slate text-chalk' : 'hover:bg-rule-soft'
+                ]}
+              >
+                <span class="font-display font-bold">{room.name}</span>
+                <span class={['text-sm', here ? '' : 'text-quiet']}>{inside[room.id]}</span>
+              </a>
+            </li>
+          {/each}
+        </ul>
+      </nav>
+
+      <div class="ml-auto md:order-last md:pb-2">
+        <ClockControl now={overview.now} stepped={overview.stepped} />
+      </div>
+
+      <nav
+        aria-label="Beside the way"
+        class="flex w-full flex-wrap items-center gap-x-1 md:w-auto md:flex-nowrap md:pb-1"
+      >
+        {#each BESIDE as room (room.id)}
           {@const here = isIn(room, page.url.pathname)}
-          <li>
-            <a
-              href={room.href}
-              aria-current={here ? 'page' : undefined}
-              class={[
-                'flex min-h-14 flex-col items-center justify-center rounded-b-lg px-1 leading-tight md:items-start md:rounded-t-lg md:rounded-b-none md:px-4 md:py-1.5',
-                here ? 'bg-slate text-chalk' : 'hover:bg-rule-soft'
-              ]}
-            >
-              <span class="font-display font-bold">{room.name}</span>
-              <span class={['text-sm', here ? '' : 'text-quiet']}>{inside[room.id]}</span>
-            </a>
-          </li>
+          <a
+            href={room.href}
+            aria-current={here ? 'page' : undefined}
+            class={[
+              'flex min-h-11 items-center rounded-lg px-1.5 first:-ml-1.5 md:px-2.5 md:first:ml-0',
+              here ? 'bg-slate font-semibold text-chalk' : 'hover:bg-rule-soft'
+            ]}
+          >
+            {room.name}{#if room.id === 'today' && overview.due > 0}&nbsp;<b>{overview.due}</b>{/if}
+          </a>
         {/each}
-      </ul>
-    </nav>
-
-    <div class="ml-auto md:order-last md:pb-2">
-      <ClockControl now={overview.now} stepped={overview.stepped} />
-    </div>
-
-    <nav
-      aria-label="Beside the way"
-      class="flex w-full flex-wrap items-center gap-x-1 md:w-auto md:flex-nowrap md:pb-1"
-    >
-      {#each BESIDE as room (room.id)}
-        {@const here = isIn(room, page.url.pathname)}
-        <a
-          href={room.href}
-          aria-current={here ? 'page' : undefined}
-          class={[
-            'flex min-h-11 items-center rounded-lg px-1.5 first:-ml-1.5 md:px-2.5 md:first:ml-0',
-            here ? 'bg-slate font-semibold text-chalk' : 'hover:bg-rule-soft'
-          ]}
+        <button class="act ml-auto whitespace-nowrap md:ml-2" onclick={() => weighIn.show()}
+          >+ weigh in</button
         >
-          {room.name}{#if room.id === 'today' && overview.due > 0}&nbsp;<b>{overview.due}</b>{/if}
-        </a>
-      {/each}
-      <button class="act ml-auto whitespace-nowrap md:ml-2" onclick={() => weighIn.show()}>+ weigh in</button>
-    </nav>
-  </header>
+      </nav>
+    </header>{/if}
 
   <TimerBar
     all={overview.timers}
@@ -161,36 +165,38 @@
     </p>
   {/if}
 
-  <main id="room" class="@container/room grow pt-5 pb-28 md:pb-10" tabindex="-1">{@render children()}</main>
+  <main id="room" class={['@container/room grow pt-5', alone ? '' : 'pb-28 md:pb-10']} tabindex="-1">
+    {@render children()}
+  </main>
 
-  <footer
-    class="no-print mb-24 flex flex-wrap items-center gap-x-5 border-t border-rule-soft py-2 text-sm text-quiet md:mb-0"
-  >
-    <span>{overview.household.name}</span>
-    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (commandOpen = true)}
-      >Find <kbd>/</kbd></button
+  {#if !alone}<footer
+      class="no-print mb-24 flex flex-wrap items-center gap-x-5 border-t border-rule-soft py-2 text-sm text-quiet md:mb-0"
     >
-    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (helpOpen = true)}
-      >Keys <kbd>?</kbd></button
-    >
-    <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => timers.set()}
-      >Timer <kbd>r</kbd></button
-    >
-    <LightSwitch />
-    {#if hand}
-      <form method="POST" action="/sign-in?/out" class="flex items-center gap-x-2">
-        <span>{hand.name}</span>
-        <button class="min-h-11 underline-offset-4 hover:underline">Sign out</button>
-      </form>
-    {/if}
-    {#if overview.scale}<button
-        class="min-h-11 underline-offset-4 hover:underline"
-        onclick={() => (scale.open = !scale.open)}>Scale <kbd>z</kbd></button
-      >{/if}
-    <span class="ml-auto max-w-prose py-2"
-      >A tool for the arithmetic, not a safety test: follow tested guides, and when in doubt, throw it out.</span
-    >
-  </footer>
+      <span>{overview.household.name}</span>
+      <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (commandOpen = true)}
+        >Find <kbd>/</kbd></button
+      >
+      <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => (helpOpen = true)}
+        >Keys <kbd>?</kbd></button
+      >
+      <button class="min-h-11 underline-offset-4 hover:underline" onclick={() => timers.set()}
+        >Timer <kbd>r</kbd></button
+      >
+      <LightSwitch />
+      {#if hand}
+        <form method="POST" action="/sign-in?/out" class="flex items-center gap-x-2">
+          <span>{hand.name}</span>
+          <button class="min-h-11 underline-offset-4 hover:underline">Sign out</button>
+        </form>
+      {/if}
+      {#if overview.scale}<button
+          class="min-h-11 underline-offset-4 hover:underline"
+          onclick={() => (scale.open = !scale.open)}>Scale <kbd>z</kbd></button
+        >{/if}
+      <span class="ml-auto max-w-prose py-2"
+        >A tool for the arithmetic, not a safety test: follow tested guides, and when in doubt, throw it out.</span
+      >
+    </footer>{/if}
 </div>
 
 <WeighIn />

@@ -20,6 +20,7 @@
   import { clockTime, longDay } from '$lib/ui/time';
   import { LID_WORDS, ruleReason } from '$lib/words';
   import Cautions from '$lib/ui/why/Cautions.svelte';
+  import AsMade from '$lib/ui/run/AsMade.svelte';
   import Why from '$lib/ui/why/Why.svelte';
   import type { PageProps } from './$types';
 
@@ -194,6 +195,7 @@
         {/each}
       </dl>
     </section>
+    {#if data.making}<AsMade making={data.making} fillings={b.fillings} />{/if}
     {#if data.recipe}
       <section class="no-print">
         <h2 class="border-b-2 border-ink pb-1">Next time</h2>

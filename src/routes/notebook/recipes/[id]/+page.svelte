@@ -8,6 +8,7 @@
   import { useHouse } from '$lib/ui/house/house.svelte';
   import CardReading from '$lib/ui/recipe/CardReading.svelte';
   import RecipeEditor from '$lib/ui/recipe/RecipeEditor.svelte';
+  import Missing from '$lib/ui/recipe/Missing.svelte';
   import Scaler from '$lib/ui/recipe/Scaler.svelte';
   import type { ProposedChange } from '$lib/ui/recipe/words';
   import WishForm from '$lib/ui/recipe/WishForm.svelte';
@@ -71,6 +72,7 @@
       {/if}
     </div>
     <div class="flex flex-col gap-8">
+      <Missing {card} style={s} there={data.there} />
       <Scaler {card} text={r.card} onswap={change} />
       <section class="no-print">
         <h2 class="border-b-2 border-ink pb-1">For next time</h2>

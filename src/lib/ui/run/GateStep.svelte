@@ -1,0 +1,152 @@
+<script lang="ts">
+  import { plain, writePercent, writeSalt } from '$lib/core/quantity';
+  import {
+    gateAnswers,
+    type AtGate,
+    type GateAnswer,
+    type GateId,
+    type GateSays,
+    type Lead,
+    type Run
+  } from '$lib/core/run';
+  import type { LotOnBench } from '$lib/core/lot';
+  import { GATE_ASKS, GATE_SAYS, lastingWords } from '$lib/words';
+  import type { Bench } from '../bench/bench.svelte';
+  import RinsePanel from '../bench/RinsePanel.svelte';
+  import SortDialog from '../bench/SortDialog.svelte';
+  import { useHouse } from '../house/house.svelte';
+  import SaltLadder from '../ladder/SaltLadder.svelte';
+  import { timers } from '../timer/timers.svelte';
+  import type { Making } from './making.svelte';
+
+  /** Where the trade decides: each answer says what it leads to before it is given. */
+  interface Props {
+    run: Run;
+    making: Making;
+    gate: GateId;
+    at: AtGate;
+    bench: Bench;
+    lots: readonly LotOnBench[];
+  }
+  let { run, making, gate, at, bench, lots }: Props = $props();
+  const house = useHouse();
+  const answers = $derived(gateAnswers(gate, at));
+  const said = $derived(run.gates[gate]);
+  let chosen = $state<string | null>(null);
+  const now = $derived(
+    answers.find((a) => a.id === (chosen ?? (said?.passes ? null : said?.answer))) ?? null
+  );
+  let sorting = $state<LotOnBench | null>(null);
+
+  const leads = (lead: Lead): string => {
+    switch (lead.to) {
+      case 'on':
+        return 'Go on.';
+      case 'sort':
+        return 'Weigh out what does not go in; the worksheet follows.';
+      case 'wait':
+        return `Wait ${lastingWords(lead.minutes)}, then look again.`;
+      case 'brine':
+        return `${lead.spareMl === null ? 'Pour' : `Pour what is left of your brine, ${house.volume(lead.spareMl)}. Not enough? Then`} brine of ${writePercent(lead.strength)} until all is covered: ${plain(lead.saltPerLitreG, 0)} g of your salt to 1 l of water. It changes nothing but the level.`;
+      case 'salt':
+        return `${writeSalt(lead.g)} more salt, then taste again.`;
+      case 'leaf':
+        return `${house.mass(lead.g)} more of the vegetables, unsalted: then it settles at ${writePercent(lead.settles)}.`;
+      case 'rinse':
+        return 'Rinse it once more, wring it out, taste again.';
+      case 'careful':
+        return 'A warm jar on a cloth, poured slowly, gloves or a towel.';
+      case 'press':
+        return 'Lay a larger piece over it, the weight on that, then look again.';
+      case 'jars':
+        return `One more jar takes it: ${lead.names.join(', or ')}.`;
+      case 'offcuts':
+        return 'What is over becomes a pick of its own, with its own salt and jar.';
+      case 'eat':
+        return 'What is over is weighed out as greens for the kitchen; the salt follows what goes in.';
+    }
+  };
+  const more = (a: GateAnswer): string =>
+    gate === 'taste' && a.lead.to === 'on'
+      ? a.expected
+        ? `As it should be: it settles at ${writePercent(at.sheet.ends.equilibrium)}.`
+        : 'The scale says otherwise, and is believed: is all of the salt in, and stirred? Go on.'
+      : leads(a.lead);
+  const choose = (a: GateAnswer) => {
+    if (a.lead.to === 'on') void answer(a);
+    else chosen = a.id;
+  };
+  const answer = async (a: GateAnswer) => {
+    if (await making.say('answer-gate', { gate, answer: a.id })) chosen = null;
+  };
+  // What to do stands below the answers: it comes into sight with the choice.
+  let doing: HTMLElement | undefined = $state();
+  $effect(() => {
+    if (now) doing?.scrollIntoView({ block: 'nearest' });
+  });
+  const ladder = $derived(gate === 'taste');
+</script>
+
+<p class="text-[1.75rem] leading-snug font-semibold">{GATE_ASKS[gate][0]}</p>
+<p class="text-xl">{GATE_ASKS[gate][1]}</p>
+{#if gate === 'rinse' && at.sheet.rinse}<RinsePanel {bench} rinse={at.sheet.rinse} />{/if}
+<div class={ladder ? 'grid gap-x-10 lg:grid-cols-[1fr_17rem]' : ''}>
+  <ul class="flex flex-col gap-3" aria-label="Answers">
+    {#each answers as a (a.id)}
+      <li>
+        <button
+          class={[
+            'flex min-h-16 w-full max-w-3xl flex-col justify-center rounded-lg border-2 px-5 py-2 text-left',
+            now?.id === a.id ? 'border-ink bg-slate text-chalk' : 'border-rule-strong bg-raised'
+          ]}
+          aria-pressed={now?.id === a.id}
+          disabled={making.busy}
+          onclick={() => choose(a)}
+        >
+          <span class="text-[1.75rem] leading-tight font-semibold"
+            >{GATE_SAYS[`${gate}.${a.id}` as GateSays]}</span
+          >
+          <span class="text-lg">{more(a)}</span>
+        </button>
+      </li>
+    {/each}
+  </ul>
+  {#if ladder}<div class="hidden lg:block"><SaltLadder ends={at.sheet.ends} rungs={[]} /></div>{/if}
+</div>
+{#if now}
+  <section
+    bind:this={doing}
+    aria-label="What to do"
+    class="max-w-3xl scroll-mb-44 border-t-[3px] border-ink pt-3"
+  >
+    <p class="text-[1.75rem] leading-snug">{leads(now.lead)}</p>
+    <div class="flex flex-wrap gap-x-6">
+      {#if now.lead.to === 'sort' || now.lead.to === 'offcuts' || now.lead.to === 'eat'}
+        {#each lots as lot (lot.id)}<button class="act min-h-14 text-xl" onclick={() => (sorting = lot)}
+            >weigh out of {house.cropName(lot.cropId).toLowerCase()}</button
+          >{/each}
+      {:else if now.lead.to === 'wait'}
+        {@const minutes = now.lead.minutes}
+        <button
+          class="act min-h-14 text-xl"
+          onclick={() =>
+            timers.set({ name: `${run.name}: ${GATE_ASKS[gate][0]}`, lasts: lastingWords(minutes) })}
+          >Time it</button
+        >
+      {:else if now.lead.to === 'jars'}
+        <button class="act min-h-14 text-xl" onclick={() => bench.oneMoreJar()}>take it</button>
+        <a class="act min-h-14 content-center text-xl" href="/bench?bench={bench.id}">choose on the Bench</a>
+      {:else if now.lead.to === 'brine' && at.sheet.salting !== 'brine'}
+        <button class="act min-h-14 text-xl" onclick={() => bench.choose({ topUp: 'yes' })}
+          >reckon it in: top up with brine</button
+        >
+      {/if}
+      <button
+        class="min-h-14 rounded-lg bg-leaf px-6 text-xl font-bold text-paper"
+        disabled={making.busy}
+        onclick={() => void answer(now)}>{now.passes ? 'Done, go on' : 'Done, ask again'}</button
+      >
+    </div>
+  </section>
+{/if}
+<SortDialog bind:lot={sorting} ondone={(lot) => bench.weights.forget(lot.id)} />

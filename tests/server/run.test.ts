@@ -1,0 +1,147 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { FIRST_BENCH } from '$lib/core/lot';
+import { batches, lots, pantry, rebuildAll, runs } from '$lib/server/repos';
+import { kitchenFor, saveBenchDraft } from '$lib/server/usecases';
+import { batchPage } from '$lib/server/views/notebook';
+import { runShown } from '$lib/server/views/run';
+import { today } from '$lib/server/views/today';
+import { START } from '../support/good';
+import { testHouse, ZONE, type TestHouse } from '../support/house';
+
+let house: TestHouse;
+beforeEach(async () => {
+  house = await testHouse();
+  await must('own-jars', { geometryId: 'clip-1000', lid: 'clamped', owned: 4 });
+  await must('count-goods', {
+    name: 'Sea salt',
+    kind: 'salt',
+    unit: 'g',
+    amount: '500 g',
+    saltKindId: 'sea-fine'
+  });
+  await must('weigh-in', { commandId: 'lot', cropId: 'cabbage-white', weight: '2 kg' });
+  await must('take-to-bench', { lotId: 'lot', weight: '' });
+  await must('begin-making', { commandId: 'run', name: 'Kraut', styleId: 'shredded' });
+});
+afterEach(() => house.db.destroy());
+
+async function must(...said: Parameters<TestHouse['say']>): Promise<unknown> {
+  const done = await house.say(...said);
+  if (!done.ok) throw new Error(`${said[0]}: ${done.codes.join()}`);
+  return done.value;
+}
+const run = async () => (await runs.load(house.db, 'run'))!.state;
+const salt = async () => (await pantry(house.db)).find((g) => g.saltKindId === 'sea-fine')!.amount;
+
+it('is begun once on a bench; a start closes it with its lids, and what comes after is on Today on its day', async () => {
+  expect(await house.say('begin-making', { name: 'Again', styleId: 'shredded' })).toMatchObject({
+    codes: ['making-under-way']
+  });
+  expect((await today(house, false)).makings).toMatchObject([{ id: 'run', due: null, next: 'trim-heads' }]);
+  await must('do-step', { runId: 'run', step: 'trim' });
+  await must('lay-jar', { runId: 'run', layers: ['crop:cabbage-white', 'cap'] });
+  await must('put-in', { runId: 'run', objects: { j1: { weight: 1 } } });
+  const started = await house.say('start-batch', { ...START, commandId: 'kraut' });
+  expect(started).toMatchObject({ ok: true });
+  expect((await run()).became).toMatchObject({ batchId: 'kraut', lidNumbers: [1, 2] });
+  expect((await today(house, false)).makings).toMatchObject([{ due: 'label' }]);
+  await must('do-step', { runId: 'run', step: 'label' });
+  expect((await today(house, false)).makings).toEqual([]);
+  const page = await batchPage(house, 'kraut');
+  expect(page?.making).toMatchObject({
+    layers: ['crop:cabbage-white', 'cap'],
+    objects: { j1: { weight: 1 } }
+  });
+  house.at('2026-09-20', 9);
+  expect((await today(house, false)).makings).toMatchObject([{ due: 'season-later' }]);
+  await must('do-step', { runId: 'run', step: 'season' });
+  expect((await run()).over).toBe(true);
+});
+
+it('a start taken back opens it again, with all that was done', async () => {
+  await must('do-step', { runId: 'run', step: 'trim' });
+  await must('start-batch', { ...START, commandId: 'kraut' });
+  await must('do-step', { runId: 'run', step: 'label' });
+  await must('undo', { of: 'kraut' });
+  const now = await run();
+  expect(now.became).toBeNull();
+  expect(now.over).toBe(false);
+  expect(Object.keys(now.done)).toContain('trim');
+  expect(await batches.list(house.db, 'live')).toEqual([]);
+});
+
+it('every word of it can be taken back', async () => {
+  const said: [Parameters<TestHouse['say']>[0], Record<string, unknown>][] = [
+    ['do-step', { step: 'trim' }],
+    ['skip-step', { step: 'shred', why: 'bought shredded' }],
+    ['answer-gate', { gate: 'fresh', answer: 'sound' }],
+    ['tick-kit', { thing: 'tray', on: true }],
+    ['put-in', { objects: { j1: { leaf: 2 } } }],
+    ['lay-jar', { layers: ['cap'] }],
+    ['put-off', { minutes: 60 }]
+  ];
+  const before = await run();
+  for (const [name, input] of said) {
+    const done = await house.say(name, { ...input, runId: 'run' });
+    expect(done, name).toMatchObject({ ok: true });
+    expect(await run(), name).not.toEqual(before);
+    await must('undo', { of: done.ok ? done.commandId : '' });
+    expect(await run(), name).toEqual(before);
+  }
+});
+
+describe('given up', () => {
+  it('unsalted, all of it goes back to the Garden and the bench is free', async () => {
+    await must('give-up', { runId: 'run', how: 'back' });
+    expect((await lots.list(house.db, 'live'))[0]).toMatchObject({ gardenG: 2000, benchG: 0 });
+    expect((await run()).givenUp).toBe('back');
+    await must('take-to-bench', { lotId: 'lot', weight: '' });
+    await must('begin-making', { name: 'Again', styleId: 'shredded' });
+  });
+  it('salted, it is eaten or thrown away, and its salt is off the shelf; taken back, all is there again', async () => {
+    await must('do-step', { runId: 'run', step: 'salt' });
+    expect(await house.say('give-up', { runId: 'run', how: 'back' })).toMatchObject({
+      codes: ['salted-not-back']
+    });
+    const gone = await house.say('give-up', {
+      runId: 'run',
+      how: 'thrown',
+      saltKindId: 'sea-fine',
+      amount: '44 g'
+    });
+    expect(gone).toMatchObject({ ok: true });
+    expect(await lots.list(house.db, 'live')).toEqual([]);
+    expect(await salt()).toBe(456);
+    await must('undo', { of: gone.ok ? gone.commandId : '' });
+    expect(await salt()).toBe(500);
+    expect((await lots.list(house.db, 'live'))[0]).toMatchObject({ benchG: 2000 });
+    expect((await run()).givenUp).toBeNull();
+  });
+});
+
+it('what is under way holds its jars and its salt before what is chosen by hand elsewhere', async () => {
+  const keep = (bench: string, set: Record<string, unknown>) => saveBenchDraft(house, { bench, set });
+  await must('weigh-in', { commandId: 'lot2', cropId: 'cabbage-white', weight: '2 kg' });
+  await must('take-to-bench', { lotId: 'lot2', weight: '', bench: 'other' });
+  await keep('other', { counts: { 'clip-1000.clamped': 3 } });
+  await keep(FIRST_BENCH, { holds: { 'clip-1000.clamped': 3 }, holdsSalt: { 'sea-fine': 460 } });
+  const free = async (bench: string) =>
+    (await kitchenFor(house.db, '2026-09-12', bench)).jars.find((j) => j.id === 'clip-1000.clamped')?.free;
+  expect(await free(FIRST_BENCH)).toBe(4);
+  expect(await free('other')).toBe(1);
+  await must('begin-making', { commandId: 'run2', name: 'Other', styleId: 'shredded', bench: 'other' });
+  const shown = await runShown(house, 'run2');
+  expect(shown?.shelf['sea-fine']).toBe(40);
+  expect(shown?.others).toEqual([{ id: 'run', name: 'Kraut' }]);
+  expect((await runShown(house, 'run'))?.shelf['sea-fine']).toBe(500);
+  expect(await runShown(house, 'nothing')).toBeNull();
+});
+
+it('derived anew from the log it is the same', async () => {
+  await must('do-step', { runId: 'run', step: 'trim' });
+  await must('put-off', { runId: 'run', minutes: 720 });
+  const before = await run();
+  expect(before.waitsTill).toBeGreaterThan(0);
+  await rebuildAll(house.db, ZONE);
+  expect(await run()).toEqual(before);
+});
