@@ -98,7 +98,7 @@ export async function clearBench(request: APIRequestContext): Promise<void> {
   await request.post('/api/v1/bench-draft', { data: { anew: true } });
 }
 
-const NEXT = /^(All there, begin|Done, next)$/;
+const NEXT = /^(Begin|Done, next)$/;
 /** An answer to each gate that lets a making go on. */
 const PASSES = /^(All sound|Yes, |Like a well-seasoned soup|It is as said below|Cold)/;
 

@@ -22,6 +22,7 @@
   }
   let { bench, sheet, dry, run, onstart }: Props = $props();
   const house = useHouse();
+  const text = $derived(worksheetText(sheet, bench.name, house.household.units));
   let beginning = $state(false);
   let problem = $state.raw<Problem | undefined>();
   /** From here on Crockle leads through it, on a screen of its own. */
@@ -45,8 +46,10 @@
     <div class="no-print ml-auto flex w-full gap-2 md:w-auto md:shrink-0 md:gap-3">
       <Button class="px-3 sm:px-4" outline disabled={!bench.canUndo} onclick={() => bench.undo()}>Undo</Button
       >
-      <CopyText text={worksheetText(sheet, bench.name, house.household.units)} />
-      <Button class="px-3 max-[22rem]:hidden sm:px-4" outline onclick={() => print()}>Print</Button>
+      <div class="hidden gap-3 sm:flex">
+        <CopyText {text} />
+        <Button class="px-3 sm:px-4" outline onclick={() => print()}>Print</Button>
+      </div>
       {#if run}<Button class="px-3 whitespace-nowrap sm:px-4" outline href="/making/{run}"
           >Go on making</Button
         >
@@ -63,3 +66,8 @@
   </div>
   <Trouble {problem} />
 </div>
+<!-- On a phone the bar is for what the thumb wants: these two stand beneath it. -->
+<p class="no-print flex gap-3 pt-3 sm:hidden">
+  <CopyText {text} />
+  <Button class="px-3" outline onclick={() => print()}>Print</Button>
+</p>

@@ -24,6 +24,8 @@
   }
   let { run, making, step, behind, canBack, saltG, saltKindId, onback, onnext }: Props = $props();
   let sheet = $state<'skip' | 'wait' | 'give' | null>(null);
+  /** On a phone what is rarer is folded away: the step wants the room. */
+  let more = $state(false);
   let why = $state('');
   let minutes = $state('60');
   let how = $state<GivenUp>('back');
@@ -61,13 +63,19 @@
       <button
         class="min-h-14 grow rounded-lg bg-leaf px-6 text-xl font-bold text-paper disabled:opacity-60"
         disabled={making.busy}
-        onclick={onnext}>{behind ? 'Next' : step?.kind === 'kit' ? 'All there, begin' : 'Done, next'}</button
+        onclick={onnext}>{behind ? 'Next' : step?.kind === 'kit' ? 'Begin' : 'Done, next'}</button
       >
     {:else}<p class="grow content-center text-center text-lg text-quiet">
         {run.over ? '' : step?.kind === 'gate' ? 'Answer above to go on.' : ''}
       </p>{/if}
+    <button
+      class="min-h-14 rounded-lg border-2 border-rule-strong px-4 text-xl md:hidden"
+      aria-expanded={more}
+      aria-controls="run-more"
+      onclick={() => (more = !more)}>More</button
+    >
   </div>
-  <div class="flex flex-wrap gap-x-5">
+  <div id="run-more" class={['flex-wrap gap-x-5 md:flex', more ? 'flex' : 'hidden']}>
     <button class="act min-h-14" disabled={!making.canUndo} onclick={() => void making.undo()}>Undo</button>
     {#if skips}<button class="act min-h-14" onclick={() => (sheet = 'skip')}>Leave it out</button>{/if}
     {#if !run.over && !run.became}

@@ -43,13 +43,14 @@
     /** What else is under way. */
     others: readonly { readonly id: string; readonly name: string }[];
   }
-  let { run, data, shelf, others }: Props = $props();
+  let { run: told, data, shelf, others }: Props = $props();
   const house = useHouse();
   const bench = new Bench(
     () => data,
     () => house.household
   );
-  const making = new Making(() => run);
+  const making = new Making(() => ({ run: told, styles: house.household.styles, now: house.now }));
+  const run = $derived(making.run);
   let starting = $state(false);
   $effect(() => news.hold(() => bench.keeping !== 'kept' || starting));
   $effect(() => {
@@ -155,16 +156,14 @@
 
 <div class="no-print flex min-h-[calc(100dvh-1.25rem)] flex-col">
   <header class="flex flex-wrap items-baseline gap-x-6 border-b-[3px] border-ink pb-2">
-    <h1 class="text-2xl">{run.name}</h1>
-    {#if step}<p class="text-lg" role="status">
+    <h1 class="min-w-0 grow text-2xl">{run.name}</h1>
+    {#if step}<p class="order-last w-full text-lg md:order-none md:w-auto" role="status">
         Step {at + 1} of {steps.length}{left > 0 && !run.became
           ? `, about ${lastingWords(left)} of hands left`
           : ''}
       </p>{/if}
     {#each others as o (o.id)}<a class="act" href="/making/{o.id}">{o.name}</a>{/each}
-    <a
-      class="act ml-auto"
-      href={run.became ? `/counter?batch=${run.became.batchId}` : `/bench?bench=${run.bench}`}
+    <a class="act" href={run.became ? `/counter?batch=${run.became.batchId}` : `/bench?bench=${run.bench}`}
       >{run.became ? 'to the Counter' : 'to the Bench'}</a
     >
   </header>

@@ -1,0 +1,151 @@
+import { alive, clearBench, expect, makeUpToLids, onBench, open, say, test } from './support';
+
+const NEXT = /^(Begin|Done, next|Next)$/;
+
+test('two makings side by side: a timer outlives a reload, and the other phone finishes it', async ({
+  page,
+  request,
+  browser,
+  baseURL
+}) => {
+  await clearBench(request);
+  await onBench(request, 'cabbage-white', '3 kg', '2.4 kg');
+  await open(page, '/bench');
+  await page.locator('#style').selectOption('shredded');
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  const first = page.url();
+  // What is under way holds its jars: the kit list says so by name, ticked by a tap that stays.
+  const kit = page.getByRole('list', { name: 'Kit list' });
+  await kit.getByRole('checkbox').first().click();
+  await expect(kit.getByRole('checkbox').first()).toBeChecked();
+  await page.getByRole('button', { name: NEXT }).click();
+  for (const step of ['Take off the outer leaves', 'sound', 'Shred 2–6 mm', 'Zero the empty bowl']) {
+    await expect(page.getByRole('region', { name: 'The step' })).toContainText(step);
+    if (step === 'sound') await page.getByRole('button', { name: /^All sound/ }).click();
+    else await page.getByRole('button', { name: NEXT }).click();
+  }
+  // Weighed within the step: more salt than was planned is kept, taken out, or made up for.
+  await expect(page.getByRole('list', { name: 'Amounts' })).toContainText(/salt into the bowl/);
+  await page.getByRole('button', { name: 'Weigh it here, or I did it differently' }).click();
+  await page.getByRole('textbox', { name: 'Salt, weighed' }).fill('70 g');
+  await expect(page.getByText(/too much/)).toBeVisible();
+  await page.getByRole('button', { name: /^keep it: it settles at/ }).click();
+  await expect(page.getByRole('list', { name: 'Amounts' })).toContainText(/70\sg/);
+  await page.getByRole('button', { name: 'Time the rest' }).click();
+  await page.getByRole('dialog', { name: 'Timers' }).getByRole('button', { name: 'Set it' }).click();
+  const bar = page.getByRole('region', { name: 'Timers' });
+  await expect(bar.getByRole('timer')).toBeVisible();
+
+  // While it rests, another is begun beside it.
+  await say(request, 'weigh-in', { commandId: 'beside', cropId: 'carrot', weight: '900 g' });
+  await say(request, 'take-to-bench', { lotId: 'beside', weight: '', bench: 'second' });
+  await open(page, '/bench?bench=second');
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await expect(bar.getByRole('timer')).toBeVisible();
+  await page.reload();
+  await alive(page);
+  await expect(bar.getByRole('timer')).toBeVisible();
+  await page.getByRole('link', { name: 'White cabbage' }).click();
+  await expect(page.getByText(/^Step 6 of/)).toBeVisible();
+
+  // The other phone takes it up where it stands, and closes it.
+  const phone = await browser.newPage({ baseURL: baseURL!, viewport: { width: 390, height: 844 } });
+  await phone.goto(first);
+  await alive(phone);
+  await makeUpToLids(phone);
+  await phone.getByRole('button', { name: 'Lids are closed' }).click();
+  await phone
+    .getByRole('dialog', { name: 'Start batch' })
+    .getByRole('button', { name: 'Start batch' })
+    .click();
+  await expect(phone.getByRole('list', { name: 'Lids' })).toBeVisible();
+  // This phone sees it by itself.
+  await expect(page.getByRole('list', { name: 'Lids' })).toBeVisible();
+  await phone.close();
+});
+
+test('an interrupted night: it waits on Today with what comes next, and a given-up one gives back', async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await onBench(request, 'cabbage-napa', '2 kg', '1.7 kg');
+  await open(page, '/bench');
+  await page.locator('#style').selectOption('leaf-rinsed');
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await page.getByRole('button', { name: NEXT }).click();
+  await page.getByRole('button', { name: /^All sound/ }).click();
+  await page.getByRole('button', { name: NEXT }).click();
+  await page.getByRole('button', { name: NEXT }).click();
+  await expect(page.getByRole('list', { name: 'Amounts' })).toContainText('salt on the leaf');
+  await page.getByRole('button', { name: NEXT }).click();
+  await page.getByRole('button', { name: 'Put it off' }).click();
+  const later = page.getByRole('dialog', { name: 'Put it off' });
+  await later.getByLabel('For').selectOption('720');
+  await later.getByRole('button', { name: 'Put it off' }).click();
+  await expect(page.getByText(/It waits 12\sh more/)).toBeVisible();
+  await open(page, '/');
+  const makings = page.getByRole('region', { name: 'Makings' });
+  await expect(makings).toContainText(/Waits 12\sh more/);
+  await expect(makings).toContainText('Rinse twice in cold water');
+  await makings.getByRole('link', { name: 'Go on' }).click();
+  await expect(page.getByText(/^Step 6 of|^Step 5 of/)).toBeVisible();
+  // Salted, it does not go back to the Garden raw.
+  await page.getByRole('button', { name: 'Give it up' }).click();
+  const give = page.getByRole('dialog', { name: 'Give it up' });
+  await expect(give.getByLabel('What lies there is').locator('option')).toHaveText(['eaten', 'thrown away']);
+  await give.getByRole('button', { name: 'Give it up' }).click();
+  await expect(page.getByText('This making was given up.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByText('This making was given up.')).toBeHidden();
+});
+
+test('a making by keys alone, and the same on one sheet of paper', async ({ page, request }) => {
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g', '1195 g');
+  await onBench(request, 'carrot', '500 g', '400 g');
+  await open(page, '/bench');
+  await page.getByRole('button', { name: 'Begin making' }).focus();
+  await page.keyboard.press('Enter');
+  const at = page.getByText(/^Step \d+ of/);
+  await expect(at).toContainText('Step 1');
+  await page.keyboard.press('Space');
+  await expect(at).toContainText('Step 2');
+  await page.keyboard.press('ArrowRight');
+  await expect(at).toContainText('Step 3');
+  // Back to look, and on again; nothing is undone by it.
+  await page.keyboard.press('ArrowLeft');
+  await expect(at).toContainText('Step 2');
+  await page.keyboard.press('ArrowRight');
+  await expect(at).toContainText('Step 3');
+  await page.getByRole('button', { name: /^All sound/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(at).toContainText('Step 4');
+  for (const n of [5, 6, 7]) {
+    await page.locator('body').press('Space');
+    await expect(at).toContainText(`Step ${n}`);
+  }
+  // The layers, moved by the arrow keys; they are in the making's record.
+  const layers = page.getByRole('region', { name: 'Layers' }).getByRole('button');
+  const names = await layers.locator('span:first-child').allInnerTexts();
+  await layers.nth(1).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(layers.nth(2)).toContainText(names[1]!);
+  await expect(layers.nth(2)).toBeFocused();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(layers.nth(1)).toContainText(names[1]!);
+
+  // On paper: every step and every amount at once.
+  await page.emulateMedia({ media: 'print' });
+  const paper = page.getByRole('region', { name: 'The making on paper' });
+  await expect(paper).toBeVisible();
+  const lines = paper.getByRole('listitem');
+  expect(await lines.count()).toBeGreaterThanOrEqual(10);
+  await expect(paper).toContainText(/\d\sg salt/);
+  await expect(paper).toContainText(/jar 1: /);
+  const sheet = await paper.boundingBox();
+  expect(sheet!.height).toBeLessThan(1000);
+  await page.emulateMedia({ media: 'screen' });
+});
