@@ -7,7 +7,7 @@
 const CONCEPTS = [
   ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
   ...['correct', 'produce', 'safety', 'salt', 'reading', 'style', 'vessel', 'lot', 'timer'],
-  ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'batch', 'care', 'kitchen', 'larder']
+  ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'day', 'batch', 'care', 'kitchen', 'larder']
 ];
 /** The areas of ui in theirs. */
 const AREAS = [

@@ -19,7 +19,6 @@ const PHONE = { width: 390, height: 844 };
 const VIEWS = [
   { name: 'today', path: '/' },
   { name: 'garden', path: '/garden' },
-  { name: 'weigh-in', path: '/garden', act: weighIn },
   { name: 'bench', path: '/bench' },
   { name: 'counter', path: '/counter' },
   { name: 'cold', path: '/cold' },
@@ -43,34 +42,67 @@ const VIEWS = [
   { name: 'counter-dark', path: '/counter', dark: true },
   { name: 'today-phone', path: '/', size: PHONE },
   { name: 'bench-phone', path: '/bench', size: PHONE },
-  { name: 'counter-phone', path: '/counter', size: PHONE },
-  // Last: from here on two things are made side by side.
-  { name: 'beside', path: '/bench', act: beside },
-  { name: 'beside-dark', path: '/bench', dark: true, act: besideFirst }
+  // Last: from here on things are being made. The weighing within a making, a rest that is timed, a gate, the day's order.
+  { name: 'making', path: '/bench', act: making },
+  { name: 'gate-dark', path: '/making', dark: true, act: gate },
+  { name: 'making-phone', path: '/making', size: PHONE, act: goOn },
+  { name: 'day', path: '/making', act: (page) => page.getByText('Done about').waitFor() }
 ];
 
-/** Another bench beside the one there is: cabbage, in the jars that the first leaves free. */
-async function beside(page) {
-  await page.getByRole('link', { name: '+ another beside it' }).click();
+const next = async (page, step) => {
+  await page.getByRole('button', { name: /^(Begin|Done, next)$/ }).click();
+  await page.getByText(new RegExp(`^Step ${step} of`)).waitFor();
+};
+
+/** Kraut, led up to its salt with the rest timed, after the first bench's making was begun. */
+async function making(page) {
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await page.getByText(/^Step 1 of/).waitFor();
+  await page.goto(new URL('/bench?bench=beside', page.url()).href);
+  await page.locator('body[data-alive]').waitFor();
   await page.getByRole('button', { name: 'Take Pointed cabbage to the bench' }).click();
-  await page.getByRole('button', { name: 'Start batch' }).waitFor();
+  await page.locator('#style').selectOption('shredded');
   await page.getByRole('alert').getByRole('button', { name: 'Close this message' }).click();
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await next(page, 2);
+  await next(page, 3);
+  await page.getByRole('button', { name: /^All sound/ }).click();
+  await page.getByText(/^Step 4 of/).waitFor();
+  await next(page, 5);
+  await next(page, 6);
+  await page.getByRole('button', { name: 'Weigh it here' }).click();
+  await page.getByRole('textbox', { name: 'Salt, weighed' }).fill('41 g');
+  await page.getByRole('button', { name: 'Time the rest' }).click();
+  await page.getByRole('dialog', { name: 'Timers' }).getByRole('button', { name: 'Set it' }).click();
+  await page.getByRole('dialog', { name: 'Timers' }).waitFor({ state: 'hidden' });
+  const message = page.getByRole('button', { name: 'Close this message' });
+  while (await message.count()) await message.first().click();
   await page.mouse.move(0, 0);
 }
 
-async function besideFirst(page) {
-  await page.getByRole('navigation', { name: 'Being made' }).getByRole('link').first().click();
+/** The same, at the taste of its juice. */
+async function gate(page) {
+  await page
+    .getByRole('link', { name: /cabbage/ })
+    .first()
+    .click();
+  await page.getByText(/^Step 6 of/).waitFor();
+  await next(page, 7);
+  await page.getByRole('button', { name: /^Yes, it stands in it/ }).click();
+  await page.getByText(/^Step 8 of/).waitFor();
+  await page.getByRole('button', { name: /^Like the sea/ }).click();
+}
+
+async function goOn(page) {
+  await page.getByRole('link', { name: /Beet/ }).first().click();
+  await page.getByText(/^Step 1 of/).waitFor();
+  await page.getByRole('checkbox').first().click();
+  await page.getByRole('checkbox', { checked: true }).waitFor();
 }
 
 async function putRight(page) {
   await page.getByRole('button', { name: 'Put right' }).click();
   await page.getByLabel('Missing, each jar').fill('150 ml');
-}
-
-async function weighIn(page) {
-  await page.getByRole('button', { name: '+ weigh in' }).click();
-  await page.getByRole('dialog').getByLabel('What', { exact: true }).selectOption('cabbage-pointed');
-  await page.getByRole('dialog').getByRole('textbox', { name: 'Weight', exact: true }).fill('3 kg 400 g');
 }
 
 const folder = mkdtempSync(join(tmpdir(), 'crockle-shots-'));

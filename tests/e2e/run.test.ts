@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { alive, clearBench, expect, makeUpToLids, onBench, open, say, test } from './support';
 
 const NEXT = /^(Begin|Done, next|Next)$/;
@@ -148,4 +149,56 @@ test('a making by keys alone, and the same on one sheet of paper', async ({ page
   const sheet = await paper.boundingBox();
   expect(sheet!.height).toBeLessThan(1000);
   await page.emulateMedia({ media: 'screen' });
+});
+
+test("the day's order: hands share the work and each is told what comes next; every screen can be read by all", async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g', '1195 g');
+  await open(page, '/making');
+  await expect(page.getByText('Nothing is being made now.')).toBeVisible();
+  await say(request, 'begin-making', { name: 'Sticks', styleId: 'pieces' });
+  await say(request, 'weigh-in', { commandId: 'leaf', cropId: 'cabbage-napa', weight: '3 kg' });
+  await say(request, 'take-to-bench', { lotId: 'leaf', weight: '', bench: 'second' });
+  await open(page, '/bench?bench=second');
+  await page.locator('#style').selectOption('leaf-rinsed');
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await page.getByRole('link', { name: "the day's order" }).click();
+  const ends = page.getByText(/^Done about/);
+  await expect(ends).toContainText('no other order is sooner done');
+  // Heavy salting begins first.
+  const mine = page.getByRole('region', { name: 'Next for you' }).getByRole('listitem');
+  await expect(mine.first()).toContainText('Quarter the heads');
+  await page.getByLabel('People').selectOption('2');
+  await expect(page.getByRole('region', { name: 'Next for the other' })).toBeVisible();
+  await mine.first().getByRole('link').click();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+
+  const run = page.url();
+  for (const scheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const path of [run, '/making']) {
+      await open(page, path);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations
+          .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+          .map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)
+      ).toEqual([]);
+    }
+  }
+  await page.setViewportSize({ width: 320, height: 700 });
+  for (const path of [run, '/making']) {
+    await open(page, path);
+    const over = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth
+    );
+    expect(over, path).toBeLessThanOrEqual(0);
+  }
+  // What a wet finger must hit is large.
+  await open(page, run);
+  for (const button of await page.getByRole('button', { name: /^(Begin|Back|More)$/ }).all())
+    expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(56);
 });

@@ -1,4 +1,4 @@
-import type { Target } from '$lib/core/weighing';
+import { bar, type Target } from '$lib/core/weighing';
 import { readQuantity } from '$lib/core/reading';
 import type { Scaled } from '$lib/core/recipe';
 import type { Addition } from '$lib/core/style';
@@ -23,6 +23,10 @@ export function seasoningOf(
 
 /** Whether a target is salt, of which several may be weighed out in several places. */
 export const isSalt = (t: Pick<Target, 'id'>): boolean => t.id === 'salt' || t.id.startsWith('salt-');
+
+/** All of it is weighed, and none of it short or over: then the scale is believed. */
+export const weighedRight = (targets: readonly Target[], stepG: number): boolean =>
+  targets.length > 0 && targets.every((t) => t.weighedG !== null && bar(t, stepG).state === 'right');
 
 /** The salt by where it goes: in the bowl, into the brine, into each jar. */
 function saltTargets(sheet: Worksheet): [string, string, number][] {

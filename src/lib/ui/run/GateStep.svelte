@@ -17,6 +17,7 @@
   import { useHouse } from '../house/house.svelte';
   import SaltLadder from '../ladder/SaltLadder.svelte';
   import { timers } from '../timer/timers.svelte';
+  import { weighIn } from '../weigh/weigh-in.svelte';
   import type { Making } from './making.svelte';
 
   /** Where the trade decides: each answer says what it leads to before it is given. */
@@ -125,6 +126,8 @@
         {#each lots as lot (lot.id)}<button class="act min-h-14 text-xl" onclick={() => (sorting = lot)}
             >weigh out of {house.cropName(lot.cropId).toLowerCase()}</button
           >{/each}
+      {:else if now.lead.to === 'leaf'}
+        <button class="act min-h-14 text-xl" onclick={() => weighIn.show()}>weigh them in</button>
       {:else if now.lead.to === 'wait'}
         {@const minutes = now.lead.minutes}
         <button

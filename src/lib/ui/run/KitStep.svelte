@@ -63,7 +63,14 @@
           class={[
             'flex size-9 shrink-0 items-center justify-center rounded-lg border-2 border-ink text-2xl font-bold',
             on(n) ? 'bg-leaf text-paper' : 'bg-raised'
-          ]}>{on(n) ? '✓' : ''}</span
+          ]}
+          >{#if on(n)}<svg
+              viewBox="0 0 24 24"
+              class="size-7"
+              fill="none"
+              stroke="currentColor"
+              stroke-width="4"><path d="M4 12.5 10 18 20 6" /></svg
+            >{/if}</span
         >
         <span class={on(n) ? 'text-quiet' : ''}
           >{name(n)}{#if note(n)}<span class={['block text-base', short(n) ? 'text-heed' : 'text-quiet']}

@@ -84,11 +84,17 @@
             onpointerup={(e) => drop(e, l)}
             onpointercancel={() => (dragged = null)}
           >
-            <span>{name(l)}</span><span aria-hidden="true" class="text-2xl text-quiet">↕</span>
+            <span>{name(l)}</span><svg
+              aria-hidden="true"
+              viewBox="0 0 24 24"
+              class="size-6 shrink-0 text-quiet"
+              stroke="currentColor"
+              stroke-width="2.5"><path d="M5 8h14M5 12h14M5 16h14" /></svg
+            >
           </button>
         </li>
       {/each}
     </ol>
-    <p class="text-base text-quiet">Drag a layer to where it really lies, or move it with ↑ and ↓.</p>
+    <p class="text-base text-quiet">Drag a layer to where it really lies, or move it with the arrow keys.</p>
   </section>
 {/if}

@@ -28,7 +28,11 @@
 
 {#if makings.length > 0}
   <section class="mt-6" aria-label="Makings">
-    <h2 class="border-b-2 border-ink pb-1">Making</h2>
+    <h2 class="flex items-baseline justify-between border-b-2 border-ink pb-1">
+      Making{#if makings.some((m) => m.due === null)}<a class="act text-base" href="/making"
+          >the day's order</a
+        >{/if}
+    </h2>
     <ul>
       {#each makings as m (m.id)}
         <li class="line flex flex-wrap items-center justify-between gap-x-6">

@@ -18,7 +18,7 @@
   import { Bench } from '../bench/bench.svelte';
   import type { BenchRoomData } from '../bench/room';
   import StartDialog from '../bench/StartDialog.svelte';
-  import { isSalt, seasoningOf, targetsOf } from '../bench/targets';
+  import { isSalt, seasoningOf, targetsOf, weighedRight } from '../bench/targets';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import { lookAgain } from '../house/look-again';
@@ -104,7 +104,7 @@
   const atGate = $derived(
     sheet && {
       ...{ sheet, oneMore, pouredHot: bench.style.hotBrine },
-      saltWeighed: targets.some((t) => isSalt(t) && t.weighedG !== null)
+      saltWeighed: weighedRight(targets.filter(isSalt), house.household.scaleStepG)
     }
   );
 
@@ -162,6 +162,7 @@
           ? `, about ${lastingWords(left)} of hands left`
           : ''}
       </p>{/if}
+    {#if others.length > 0}<a class="act" href="/making">the day's order</a>{/if}
     {#each others as o (o.id)}<a class="act" href="/making/{o.id}">{o.name}</a>{/each}
     <a class="act" href={run.became ? `/counter?batch=${run.became.batchId}` : `/bench?bench=${run.bench}`}
       >{run.became ? 'to the Counter' : 'to the Bench'}</a

@@ -1,0 +1,2 @@
+export * from './day';
+export { dayOrder } from './order';
