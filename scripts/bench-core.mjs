@@ -197,7 +197,46 @@ export async function measureCore({ add, rows, median }) {
     recipe.readCard(recipe.STARTING_RECIPES[i % cards.length][1].card, context)
   );
   add('reading a recipe card, median', `${median(reading).toFixed(3)} ms`, 'no figure asked', true);
+  await measureDay({ add, rows, median, dice, runnerImport });
   await measureReader(add, rows, runnerImport);
+}
+
+/** The day's order: four makings of ten steps, for one, two and three people, a third of them with long rests. */
+async function measureDay({ add, rows, median, dice, runnerImport }) {
+  const { module: day } = await runnerImport(join(ROOT, 'src/lib/core/day/index.ts'), {
+    configFile: false,
+    logLevel: 'error'
+  });
+  const step = (j) => ({
+    id: `s${j}`,
+    minutes: 2 + dice(25),
+    tool: [null, 'board', 'scale'][dice(3)],
+    bowl: j > 1 && j < 8,
+    rest: dice(5) === 0 ? { from: 10 + dice(60), to: 120 + dice(300) } : null,
+    hot: false
+  });
+  const making = (i) => ({
+    id: `m${i}`,
+    steps: Array.from({ length: 10 }, (_, j) => step(j)),
+    heavy: dice(5) === 0,
+    readyAt: 0,
+    latestAt: null
+  });
+  const days = Array.from({ length: 60 }, () => [0, 1, 2, 3].map(making));
+  let proven = 0;
+  const times = days.map((makings, i) => {
+    const from = performance.now();
+    const plan = day.dayOrder(makings, { people: 1 + (i % 3), boards: 2, scales: 1, bowls: 4 });
+    proven += plan.exact ? 1 : 0;
+    return performance.now() - from;
+  });
+  add(
+    "the day's order, 4 makings of 10 steps, median",
+    `${median(times).toFixed(1)} ms`,
+    'under 50 ms',
+    median(times) < 50
+  );
+  rows.push([`of 60 such days proven the soonest`, String(proven), '', '']);
 }
 
 /** How the reader does on generated phrases and cards: rates, not times. */

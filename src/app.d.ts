@@ -7,6 +7,10 @@ declare global {
       /** Who asks is not known, and must be. */
       shut: boolean;
     }
+    interface PageState {
+      /** The sheet that lies over the room: Back takes it away. */
+      sheet?: string;
+    }
     interface Error {
       message: string;
       id?: string;

@@ -1,4 +1,4 @@
-import { clearBench, expect, open, say, test } from './support';
+import { alive, clearBench, expect, onBench, open, say, test } from './support';
 
 test('what is typed stands, whatever another phone or another form on the page stores meanwhile', async ({
   page,
@@ -93,4 +93,69 @@ test('a weight typed back to what the page last heard is told to the house all t
   await prepared.fill('1400 g');
   go();
   expect((await third).request().postData()).toContain('1400 g');
+});
+
+test('half a weigh-in outlives a reload; Back takes the sheet away, not the room', async ({ page }) => {
+  await open(page, '/garden');
+  const pad = page.getByRole('dialog', { name: 'Weigh in' });
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  await pad.getByLabel('What', { exact: true }).selectOption('carrot');
+  await pad.getByRole('textbox', { name: 'Weight', exact: true }).fill('1 kg 250 g');
+  await page.reload();
+  await alive(page);
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('1 kg 250 g');
+  await expect(pad.getByLabel('What', { exact: true })).toHaveValue('carrot');
+  await page.goBack();
+  await expect(pad).toBeHidden();
+  await expect(page).toHaveURL(/\/garden$/);
+  // Closed by Esc its step in the history is gone, too: Back leaves the room.
+  await page.getByRole('link', { name: /^Counter/ }).click();
+  await expect(page).toHaveURL(/\/counter/);
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  await expect(pad).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(pad).toBeHidden();
+  await page.waitForFunction(() => !JSON.stringify(history.state ?? {}).includes('"sheet"'));
+  await page.goBack();
+  await expect(page).toHaveURL(/\/garden$/);
+  // Sent, it is forgotten.
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await expect(pad).toBeHidden();
+  await page.reload();
+  await alive(page);
+  await page.getByRole('button', { name: '+ weigh in' }).click();
+  await expect(pad.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('');
+});
+
+test('a recipe half written is there again after a closed tab', async ({ page, context }) => {
+  await open(page, '/notebook/recipes/new');
+  await page.getByLabel('Name').fill('Kraut with quince');
+  await page.getByLabel(/^The card/).fill('2 kg white cabbage\n2 % salt of the vegetables');
+  await page.close();
+  const again = await context.newPage();
+  await open(again, '/notebook/recipes/new');
+  await expect(again.getByLabel('Name')).toHaveValue('Kraut with quince');
+  await expect(again.getByRole('textbox', { name: /^The card/ })).toHaveValue(/2 kg white cabbage/);
+  await expect(again.getByText('white cabbage').first()).toBeVisible();
+});
+
+test('a share of salt that is none is said, and the sentence under the title leads to each choice', async ({
+  page,
+  request
+}) => {
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g', '1195 g');
+  await open(page, '/bench');
+  const word = page.getByLabel('What is made').and(page.locator(':visible'));
+  await expect(word).toContainText(/Pieces in brine, to settle at 2\.5\s%, with fine sea salt/);
+  await word.getByRole('button', { name: /^to settle at/ }).click();
+  const salt = page.getByLabel('Salt', { exact: true });
+  await expect(salt).toBeFocused();
+  await salt.fill('250');
+  await salt.press('Enter');
+  await salt.blur();
+  await expect(page.getByText(/“250” is no share of salt/)).toBeVisible();
+  await expect(salt).toHaveValue('2.5');
 });

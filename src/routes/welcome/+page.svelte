@@ -77,8 +77,11 @@
       <fieldset class="mt-6">
         <legend class="font-display text-lg font-bold">How do you weigh and measure?</legend>
         <div class="mt-2 flex flex-col">
-          {#each UNITS as u (u.value)}<Radio name="units" value={u.value} bind:group={units} class="min-h-11"
-              >{u.name}</Radio
+          {#each UNITS as u (u.value)}<Radio
+              name="units"
+              value={u.value}
+              bind:group={units}
+              classes={{ label: 'min-h-11' }}>{u.name}</Radio
             >{/each}
         </div>
       </fieldset>

@@ -19,6 +19,7 @@
   import FillAndWeigh from './FillAndWeigh.svelte';
   import NotFull from './NotFull.svelte';
   import GoingIn from './GoingIn.svelte';
+  import InAWord from './InAWord.svelte';
   import JarRow from './JarRow.svelte';
   import JarSets from './JarSets.svelte';
   import RinsePanel from './RinsePanel.svelte';
@@ -115,7 +116,10 @@
   <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
     <!-- On a phone the columns fall into one: the answer, what goes in, the jars, and then the choices. -->
     <div class="contents lg:order-1 lg:flex lg:flex-col lg:gap-6">
-      <h1 class="hidden lg:block">{bench.style.name}</h1>
+      <div class="hidden lg:block">
+        <h1>{bench.style.name}</h1>
+        <InAWord {bench} />
+      </div>
       <div class="order-3 lg:order-none"><ByRecipe {bench} recipes={data.recipes} {scaled} /></div>
       <div class="order-2 lg:order-none">
         <GoingIn
@@ -131,7 +135,10 @@
     </div>
 
     <div class="contents lg:order-2 lg:flex lg:min-w-0 lg:flex-col lg:gap-4">
-      <h1 class="-mb-4 lg:hidden">{bench.style.name}</h1>
+      <div class="-mb-4 lg:hidden">
+        <h1>{bench.style.name}</h1>
+        <InAWord {bench} />
+      </div>
       {#if sheet}
         <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
           <Answer {sheet} {dry} />

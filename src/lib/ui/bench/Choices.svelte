@@ -41,6 +41,8 @@
       ?.reasons.map(reasonWords)
       .join(', ')
   );
+  /** What was typed as a share of salt and is none. */
+  let strange = $state('');
   const step = (by: number) =>
     bench.choose({ fraction: Math.max(0.005, Math.round((bench.fraction + by) * 1000) / 1000) });
 </script>
@@ -85,7 +87,8 @@
           value={plain(bench.fraction * 100, 2)}
           onchange={(e) => {
             const said = Number(e.currentTarget.value.replace(',', '.').replace('%', ''));
-            if (said >= 0.1 && said <= 60) bench.choose({ fraction: said / 100 });
+            strange = said >= 0.1 && said <= 60 ? '' : e.currentTarget.value;
+            if (strange === '') bench.choose({ fraction: said / 100 });
             else e.currentTarget.value = plain(bench.fraction * 100, 2);
           }}
         />
@@ -101,8 +104,15 @@
         onchange={(e) => bench.sayIn(e.currentTarget.value as DosingWay)}
       />
     </div>
+    {#if strange}<p class="heed mt-1 text-sm" role="alert">
+        “{strange}” is no share of salt: say 0.1 to 60 %, such as 2.5. It stays at {plain(
+          bench.fraction * 100,
+          2
+        )}&nbsp;%.
+      </p>{/if}
     <Select
       class="mt-2"
+      id="salt-kind"
       aria-label="Which salt"
       value={bench.saltKindId}
       items={SALT_KINDS.map((k) => ({ value: k.id, name: k.name }))}

@@ -1,11 +1,12 @@
 <script lang="ts" generics="N extends FormName">
   import { nanoid } from 'nanoid';
-  import type { Snippet } from 'svelte';
+  import { onMount, type Snippet } from 'svelte';
   import { enhance } from '$app/forms';
   import type { Answer, FieldOf, FormName } from '$lib/schema/commands';
   import type { Problem } from '$lib/words';
   import { envelope } from '../house/send';
   import { lookAgain } from '../house/look-again';
+  import { forgetHalfTyped, giveHalfTyped, keepHalfTyped } from '../house/typed';
   import { toasts } from '../house/toasts.svelte';
   import Trouble from './Trouble.svelte';
 
@@ -39,6 +40,8 @@
     /** A link beside the message, such as to the bench; it may need the answer. */
     next?: Link | null | ((answer: Answer<N>) => Link | null);
     undoable?: boolean;
+    /** What is half-typed here is kept on this device by this name until it is sent. */
+    keep?: string | undefined;
     class?: string;
     label?: string;
   }
@@ -51,12 +54,17 @@
     before,
     next = null,
     undoable = true,
+    keep,
     class: className = '',
     label
   }: Props = $props();
 
   let commandId = $state(nanoid());
   let busy = $state(false);
+  let form: HTMLFormElement | undefined = $state();
+  onMount(() => {
+    if (keep && form && giveHalfTyped(form, keep)) touched = true;
+  });
   /** Something was typed here and is not sent yet. */
   let touched = $state(false);
   let problems = $state<Problem[]>([]);
@@ -75,12 +83,16 @@
 </script>
 
 <form
+  bind:this={form}
   method="POST"
   action="/do/{command}"
   class={className}
   aria-label={label}
   data-touched={touched || undefined}
-  oninput={() => (touched = true)}
+  oninput={() => {
+    touched = true;
+    if (keep && form) keepHalfTyped(form, keep);
+  }}
   use:enhance={async ({ cancel, formData }) => {
     // A second tap while the first is on its way is the same tap.
     if (busy) return cancel();
@@ -95,6 +107,7 @@
         problems = [];
         trouble = undefined;
         touched = false;
+        if (keep) forgetHalfTyped(keep);
         commandId = nanoid();
         const done = result.data as unknown as Done;
         // By then this form may be gone: a task that was done is no longer asked for.

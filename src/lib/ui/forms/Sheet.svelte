@@ -1,5 +1,8 @@
 <script lang="ts">
   import { Modal } from 'flowbite-svelte';
+  import { nanoid } from 'nanoid';
+  import { pushState } from '$app/navigation';
+  import { navigating } from '$app/state';
   import { untrack, type Snippet } from 'svelte';
   import { scale } from '../scale/scale.svelte';
   import ScalePanel from '../scale/ScalePanel.svelte';
@@ -14,6 +17,28 @@
     children: Snippet;
   }
   let { open = $bindable(), title, size = 'sm', placement = 'center', onclose, children }: Props = $props();
+  /** Back takes it away: it has an entry of its own in the history, another each time it is laid; null: it lies not. */
+  let laid: string | null = null;
+  /** The sheet of the entry where the history stands; the page's own state is set anew whenever it looks again. */
+  const atEntry = (): unknown =>
+    (history.state as { 'sveltekit:states'?: App.PageState } | null)?.['sveltekit:states']?.sheet;
+  $effect(() => {
+    if (open === (laid !== null)) return;
+    const before = laid;
+    laid = open ? nanoid(8) : null;
+    if (laid !== null) untrack(() => pushState('', { sheet: laid ?? '' }));
+    // Closed by hand: its entry goes, too, unless that very moment leads elsewhere.
+    else
+      setTimeout(() => {
+        if (atEntry() === before && !navigating.to) history.back();
+      });
+  });
+  const onpopstate = () => {
+    if (laid === null || atEntry() === laid) return;
+    laid = null;
+    open = false;
+    onclose?.();
+  };
   // What lies outside an open dialog cannot be touched: the scale comes into it.
   $effect(() => {
     if (!open) return;
@@ -23,6 +48,8 @@
     };
   });
 </script>
+
+<svelte:window {onpopstate} />
 
 <Modal bind:open {title} {size} {placement} {onclose} aria-label={title} outsideclose
   >{@render children()}{#if scale.open}<ScalePanel />{/if}</Modal

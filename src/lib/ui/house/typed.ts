@@ -33,12 +33,54 @@ export async function keepTyped(load: () => Promise<void>): Promise<void> {
   } finally {
     document.removeEventListener('input', typedOn, true);
   }
-  for (const { field, was } of fields) {
-    // Sent meanwhile, or gone.
-    if (!field.isConnected || !field.closest(TOUCHED)) continue;
-    if (isTick(field) ? field.checked === was : field.value === was) continue;
-    if (isTick(field)) field.checked = was === true;
-    else field.value = String(was);
-    for (const kind of ['input', 'change']) field.dispatchEvent(new Event(kind, { bubbles: true }));
+  // What was sent meanwhile, or is gone, is left alone.
+  for (const { field, was } of fields) if (field.isConnected && field.closest(TOUCHED)) put(field, was);
+}
+
+/** Fills a field as a hand would, so that whoever listens hears it. */
+function put(field: Field, was: string | boolean): void {
+  if (isTick(field) ? field.checked === was : field.value === was) return;
+  if (isTick(field)) field.checked = was === true;
+  else field.value = String(was);
+  for (const kind of ['input', 'change']) field.dispatchEvent(new Event(kind, { bubbles: true }));
+}
+
+const KEPT = 'crockle-typed:';
+const fieldsOf = (form: HTMLFormElement): Field[] =>
+  [...form.querySelectorAll<Field>(':is(input, select, textarea)[name]')].filter(
+    (f) => !(f instanceof HTMLInputElement && ['hidden', 'radio', 'password'].includes(f.type))
+  );
+
+/** Keeps what stands half-typed in a form on this device, by its own name: it outlives reload, Back and a closed tab. */
+export function keepHalfTyped(form: HTMLFormElement, name: string): void {
+  const said = Object.fromEntries(fieldsOf(form).map((f) => [f.name, isTick(f) ? f.checked : f.value]));
+  try {
+    localStorage.setItem(KEPT + name, JSON.stringify(said));
+  } catch {
+    // A device that keeps nothing loses it with the page.
+  }
+}
+
+/** Fills a form with what was left half-typed in it; whether there was something. */
+export function giveHalfTyped(form: HTMLFormElement, name: string): boolean {
+  try {
+    const said = JSON.parse(localStorage.getItem(KEPT + name) ?? 'null') as Record<string, unknown> | null;
+    if (!said) return false;
+    for (const f of fieldsOf(form)) {
+      const was = said[f.name];
+      if (typeof was === 'string' || typeof was === 'boolean') put(f, was);
+    }
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** It was sent. */
+export function forgetHalfTyped(name: string): void {
+  try {
+    localStorage.removeItem(KEPT + name);
+  } catch {
+    // Nothing is kept there.
   }
 }

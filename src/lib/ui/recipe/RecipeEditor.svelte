@@ -36,6 +36,7 @@
   command={recipe ? 'change-recipe' : 'write-recipe'}
   label={recipe ? 'Change the recipe' : 'Write a recipe'}
   values={{ recipeId: recipe?.id }}
+  keep={proposed ? undefined : `recipe-${recipe?.id ?? 'new'}`}
   ondone={(done) => {
     const { recipeId } = done.answer as { recipeId: string };
     if (recipe) ondone?.();
