@@ -17,6 +17,8 @@
     children: Snippet;
   }
   let { open = $bindable(), title, size = 'sm', placement = 'center', onclose, children }: Props = $props();
+  /** By then the router has begun to follow a link: it lets the browser paint first, 100 ms at most. */
+  const LINK_FOLLOWED_MS = 300;
   /** Back takes it away: it has an entry of its own in the history, another each time it is laid; null: it lies not. */
   let laid: string | null = null;
   /** The sheet of the entry where the history stands; the page's own state is set anew whenever it looks again. */
@@ -27,11 +29,12 @@
     const before = laid;
     laid = open ? nanoid(8) : null;
     if (laid !== null) untrack(() => pushState('', { sheet: laid ?? '' }));
-    // Closed by hand: its entry goes, too, unless that very moment leads elsewhere.
+    // Closed by hand: its entry goes, too, unless what closed it leads elsewhere. A link that is tapped is followed a moment
+    // later, and going back then would take it back.
     else
       setTimeout(() => {
         if (atEntry() === before && !navigating.to) history.back();
-      });
+      }, LINK_FOLLOWED_MS);
   });
   const onpopstate = () => {
     if (laid === null || atEntry() === laid) return;
