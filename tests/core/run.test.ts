@@ -12,6 +12,7 @@ import {
   isBehind,
   isSalted,
   kitList,
+  lapsed,
   laterSteps,
   layersNow,
   minutesLeft,
@@ -297,6 +298,18 @@ describe('a making as it goes on', () => {
     expect(dueAt(run, season)).toBe(1000 + 4 * 1440);
     expect(dueNow(run, s, 1000 + 4 * 1440 - 1)).toBeNull();
     expect(dueNow(run, s, 1000 + 4 * 1440)?.id).toBe('season');
+  });
+
+  it('what nobody does in a week is no longer asked for, and then it is put away', () => {
+    const s = style('shredded')!;
+    const run = tell(begun(s.id), runClosed({ batchId: 'x', lidNumbers: [3] }), 1000);
+    const day = (n: number) => 1000 + n * 1440;
+    expect(dueNow(run, s, day(6))?.id).toBe('label');
+    expect(dueNow(run, s, day(8))?.id).toBe('season');
+    expect(dueNow(run, s, day(11))).toBeNull();
+    expect(lapsed([run], [], day(10))).toEqual([]);
+    expect(lapsed([run, begun('pieces')], [], day(11))).toEqual([run]);
+    expect(tell(run, { type: 'lapsed', data: {} }).over).toBe(true);
   });
 
   it('a closing taken back takes the end with it, whatever was said after', () => {

@@ -58,6 +58,19 @@ it('is begun once on a bench; a start closes it with its lids, and what comes af
   expect((await run()).over).toBe(true);
 });
 
+it('what nobody did in time is put away with the next making, and comes back with its undo', async () => {
+  await must('start-batch', { ...START, commandId: 'kraut' });
+  house.at('2026-09-30', 9);
+  expect((await today(house, false)).makings).toEqual([]);
+  expect((await run()).over).toBe(false);
+  await must('weigh-in', { commandId: 'lot2', cropId: 'cabbage-white', weight: '1 kg' });
+  await must('take-to-bench', { lotId: 'lot2', weight: '' });
+  await must('begin-making', { commandId: 'next', name: 'Next', styleId: 'shredded' });
+  expect((await run()).over).toBe(true);
+  await must('undo', { of: 'next' });
+  expect((await run()).over).toBe(false);
+});
+
 it('a start taken back opens it again, with all that was done', async () => {
   await must('do-step', { runId: 'run', step: 'trim' });
   await must('start-batch', { ...START, commandId: 'kraut' });

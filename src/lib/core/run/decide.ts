@@ -5,7 +5,7 @@ import { done, refuse, type Outcome } from '../refusal/index';
 import { stepsFor, styleIn, STYLES, type OwnStyles, type Style } from '../style/index';
 import { passesGate } from './gates';
 import { laterSteps } from './steps';
-import { GATES, type GateId } from './types';
+import { GATES, type GateId, type RunStep } from './types';
 import { isBehind, type GivenUp, type ObjectsIn, type Run, type RunEvent } from './run';
 
 type Decided<T extends RunEvent['type']> = Outcome<RunEvent & { type: T }>;
@@ -120,15 +120,29 @@ export const isSalted = (run: Run): boolean => 'salt' in run.done || 'pour' in r
 const goesOn = (run: Run) => (run.over ? refuse('making-over', { field: 'runId' }) : null);
 const beforeClosed = (run: Run) => (run.became ? refuse('making-over', { field: 'runId' }) : null);
 
-/** What of a closed making is due now. */
+/** So long after its day a later step is still asked for; who has not done it by then does not mean to. Our judgement. */
+const ASKED_MINUTES = 7 * 1440;
+
+const dayOf = (run: Run, step: RunStep): WallMinute => (run.became?.at ?? 0) + (step.afterDays ?? 0) * 1440;
+
+/** What of a closed making is due now; what nobody did in a week is no longer asked for. */
 export const dueNow = (run: Run, style: Style, now: WallMinute) =>
-  laterSteps(style).find(
-    (s) =>
+  run.became === null || run.over
+    ? null
+    : (laterSteps(style).find((s) => {
+        const at = dayOf(run, s);
+        return !isBehind(run, s) && at <= now && now < at + ASKED_MINUTES;
+      }) ?? null);
+
+/** Closed makings of which nothing will be asked any more. */
+export const lapsed = (runs: readonly Run[], styles: OwnStyles, now: WallMinute): Run[] =>
+  runs.filter((run) => {
+    const style = styleIn(run.styleId, styles) ?? STYLES[0]!;
+    return (
       run.became !== null &&
-      !run.over &&
-      !isBehind(run, s) &&
-      run.became.at + (s.afterDays ?? 0) * 1440 <= now
-  ) ?? null;
+      laterSteps(style).every((s) => isBehind(run, s) || now >= dayOf(run, s) + ASKED_MINUTES)
+    );
+  });
 
 /** What comes next of a making under way, by its style alone: where the hands take it up again. */
 export const nextOf = (run: Run, style: Style) =>

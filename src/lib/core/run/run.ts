@@ -71,7 +71,9 @@ export type RunEvent =
       readonly type: 'closed';
       readonly data: { readonly batchId: string; readonly lidNumbers: readonly number[] };
     }
-  | { readonly type: 'givenUp'; readonly data: { readonly how: GivenUp } };
+  | { readonly type: 'givenUp'; readonly data: { readonly how: GivenUp } }
+  /** What was left of it nobody did in time, nor will. */
+  | { readonly type: 'lapsed'; readonly data: Record<string, never> };
 
 /** The run after one more event; `undefined` before it was begun. */
 export function evolveRun(
@@ -104,6 +106,8 @@ export function evolveRun(
       return { ...state, became: { ...event.data, at }, waitsTill: null };
     case 'givenUp':
       return { ...state, givenUp: event.data.how, over: true };
+    case 'lapsed':
+      return { ...state, over: true };
   }
 }
 

@@ -4,6 +4,7 @@ import {
   gateAnswered,
   jarLaid,
   kitTicked,
+  lapsed,
   objectsIn,
   putOff,
   runBegun,
@@ -28,11 +29,12 @@ export const beginMaking = useCase('begin-making', async (work, input) => {
   const { bench, name, styleId } = input;
   const { styles } = await household(work.trx);
   const lying = lyingOn(await lots.list(work.trx, 'live'), bench).length;
-  const begun = runBegun(
-    { bench, name, styleId },
-    { lying, styles, going: await runs.list(work.trx, 'live') }
-  );
+  const going = await runs.list(work.trx, 'live');
+  const begun = runBegun({ bench, name, styleId }, { lying, styles, going });
   if (!begun.ok) return begun;
+  // What nobody did in time is put away.
+  for (const old of lapsed(going, styles, work.wall))
+    await runs.append(work, old.id, [{ type: 'lapsed', data: {} }]);
   await runs.append(work, work.command, [begun.value]);
   return done({ runId: work.command, name });
 });
