@@ -114,7 +114,9 @@ const WORDS = new Set([
   'cutName'
 ]);
 const NO_NUMBERS = new Set(['NaN', 'Infinity', '-Infinity']);
-const nastyFor = (field) => NASTY.filter((bad) => !WORDS.has(field) || !NO_NUMBERS.has(bad));
+/** A name or a word may be any text, `Infinity` too: it is shown as the text that it is. */
+const isWord = (name) => WORDS.has(name) || /id$/i.test(name);
+const nastyFor = (field) => NASTY.filter((bad) => !isWord(field) || !NO_NUMBERS.has(bad));
 
 const fieldsOf = (schema, good) => [...new Set([...Object.keys(schema.shape ?? {}), ...Object.keys(good)])];
 
@@ -282,9 +284,6 @@ export async function fuzzForms(ground) {
     `${all.length} forms, each field, urlencoded, in parts, with files, as other media`
   );
 }
-
-/** A name or a word may be any text, `Infinity` too: it is shown as the text that it is. */
-const isWord = (name) => WORDS.has(name) || /id$/i.test(name);
 
 /** Where a reading holds a number that no kitchen has: an instant in ms is the largest there is; undefined: nowhere. */
 function absurdAt(v, at = '') {

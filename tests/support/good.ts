@@ -55,9 +55,9 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
       jars: 1
     }
   ],
-  ['weigh-in', { commandId: 'lot3', cropId: 'carrot', weight: '1 kg' }],
+  ['weigh-in', { commandId: 'lot3', cropId: 'kohlrabi', weight: '1 kg' }],
   ['take-to-bench', { lotId: 'lot3', weight: '', bench: 'second' }],
-  ['begin-making', { commandId: 'run', bench: 'second', name: 'Carrots', styleId: 'pieces' }],
+  ['begin-making', { commandId: 'run', bench: 'second', name: 'Kohlrabi', styleId: 'pieces' }],
   ['start-timer', { commandId: 'rest', name: 'Rest', lasts: '20 min' }],
   ['portion', { commandId: 'up', batchId: 'old', fillingId: 'old.j1', how: 'eaten', amount: 'all' }]
 ];
@@ -78,7 +78,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'answer-gate': { runId: 'run', gate: 'room', answer: 'fits' },
   'tick-kit': { runId: 'run', thing: 'tray', on: true },
   'put-in': { runId: 'run', objects: { j1: { weight: 1, leaf: 2 } } },
-  'lay-jar': { runId: 'run', layers: ['crop:carrot', 'cap'] },
+  'lay-jar': { runId: 'run', layers: ['crop:kohlrabi', 'cap'] },
   'put-off': { runId: 'run', minutes: 45 },
   'give-up': { runId: 'run', how: 'eaten', saltKindId: 'sea-fine', amount: '20 g' },
   'add-pick': { batchId: ID, fillingId: `${ID}.j1` },
