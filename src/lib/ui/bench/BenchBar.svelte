@@ -43,7 +43,7 @@
 >
   <div class="flex flex-wrap items-center justify-between gap-6 lg:flex-nowrap">
     <div class="hidden min-w-0 lg:block"><Answer {sheet} {dry} /></div>
-    <div class="no-print ml-auto flex w-full flex-wrap gap-2 md:w-auto md:flex-nowrap md:shrink-0 md:gap-3">
+    <div class="no-print ml-auto flex w-full flex-wrap gap-2 md:w-auto md:shrink-0 md:flex-nowrap md:gap-3">
       <Button class="px-3 sm:px-4" outline disabled={!bench.canUndo} onclick={() => bench.undo()}>Undo</Button
       >
       <div class="hidden gap-3 sm:flex">
