@@ -100,7 +100,7 @@ export async function clearBench(request: APIRequestContext): Promise<void> {
 
 const NEXT = /^(Begin|Done, next)$/;
 /** An answer to each gate that lets a making go on. */
-const PASSES = /^(All sound|Yes, |Like a well-seasoned soup|It is as said below|Cold)/;
+const PASSES = /^(All sound|Yes, |Like a well-seasoned soup|It is as said above|Cold)/;
 
 /** Leads a making on, a screen at a time, up to its lids; the screens that were seen, by what stood on them first. */
 export async function makeUpToLids(page: Page): Promise<string[]> {

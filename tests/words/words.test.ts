@@ -4,9 +4,12 @@ import { join } from 'node:path';
 import { isWater, WATERS } from '$lib/core/kit';
 import { caution, isDiscard, placeCautions, saltCautions, type Caution } from '$lib/core/safety';
 import { SALT_KINDS } from '$lib/core/salt';
+import { gateAnswers, GATES } from '$lib/core/run';
 import { styleIn, STYLES } from '$lib/core/style';
 import {
   cautionWords,
+  GATE_ASKS,
+  leadWords,
   problem,
   reasonWords,
   saltNotes,
@@ -162,4 +165,20 @@ it('core speaks no sentences: they stand here', () => {
       .map((line) => `${f}: ${line.trim()}`)
   );
   expect(spoken).toEqual([]);
+});
+
+it('every gate asks, and says what each answer leads to, in three systems of units', () => {
+  const salted = { styleId: 'shredded', fraction: 0.022 };
+  for (const w of [sheet(salted), sheet({ ...salted, styleId: 'pieces', fraction: 0.025 })])
+    for (const gate of GATES) {
+      expect(GATE_ASKS[gate][0]).toMatch(/\?$/);
+      const at = { sheet: w, pouredHot: true, saltWeighed: false, oneMore: ['1 l clip-top'] };
+      for (const { lead } of gateAnswers(gate, at))
+        for (const units of ['metric', 'US', 'imperial'] as const) {
+          const said = spaced(leadWords(lead, units));
+          expect(said).toMatch(/^[A-Z0-9].*\.$/);
+          expect(said).not.toMatch(/undefined|NaN|null|\[object/);
+          if (lead.to === 'leaf') expect(said).toMatch(units === 'metric' ? /\d g more/ : /\d (lb|oz)/);
+        }
+    }
 });

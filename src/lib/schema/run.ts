@@ -6,7 +6,6 @@ import {
   few,
   id,
   jsonField,
-  maybeText,
   maybeWeightText,
   no,
   shortText,
@@ -23,7 +22,7 @@ export const beginMakingSchema = z.object({ commandId, bench, name: shortText, s
 export const doStepSchema = z.object({ commandId, runId, step: id });
 
 /** A step left out, and why. */
-export const skipStepSchema = z.object({ commandId, runId, step: id, why: maybeText });
+export const skipStepSchema = z.object({ commandId, runId, step: id, why: shortText });
 
 /** A gate answered. */
 export const answerGateSchema = z.object({

@@ -1,4 +1,6 @@
-import type { GateId, GateSays, GivenUp, KitThing, ObjectKind } from '../core/run';
+import { plain, writeMass, writePercent, writeSalt, writeVolume, type WrittenUnits } from '../core/quantity';
+import type { GateId, GateSays, GivenUp, KitThing, Lead, ObjectKind } from '../core/run';
+import { lastingWords } from './timers';
 
 /** What a gate asks, and what to look at. */
 export const GATE_ASKS: Readonly<Record<GateId, readonly [asks: string, look: string]>> = {
@@ -36,7 +38,7 @@ export const GATE_SAYS: Readonly<Record<GateSays, string>> = {
   'taste.soup': 'Like a well-seasoned soup',
   'taste.salty': 'Like tears, too salty for a soup',
   'taste.sea': 'Like the sea',
-  'rinse.measured': 'It is as said below',
+  'rinse.measured': 'It is as said above',
   'rinse.bland': 'It tastes of nothing',
   'rinse.salty': 'It is too salty still',
   'cold.cold': 'Cold',
@@ -54,6 +56,44 @@ export const GATE_SAYS: Readonly<Record<GateSays, string>> = {
   'covered.floats': 'Something floats'
 };
 
+/** What an answer leads to, before it is given. Amounts in the household's units; salt is always weighed in grams. */
+export function leadWords(lead: Lead, units: WrittenUnits): string {
+  switch (lead.to) {
+    case 'on':
+      return 'Go on.';
+    case 'sort':
+      return 'Weigh out what does not go in; the worksheet follows.';
+    case 'wait':
+      return `Wait ${lastingWords(lead.minutes)}, then look again.`;
+    case 'brine': {
+      const spare =
+        lead.spareMl === null
+          ? 'Pour'
+          : `Pour what is left of your brine, ${writeVolume(lead.spareMl, units)}. Not enough? Then`;
+      return `${spare} brine of ${writePercent(lead.strength)} until all is covered: ${plain(lead.saltPerLitreG, 0)} g of your salt to 1 l of water. It changes nothing but the level.`;
+    }
+    case 'salt':
+      return `${writeSalt(lead.g)} more salt, then taste again.`;
+    case 'leaf':
+      return `${writeMass(lead.g, units)} more of the vegetables, unsalted: then it settles at ${writePercent(lead.settles)}.`;
+    case 'rinse':
+      return 'Rinse it once more, wring it out, taste again.';
+    case 'careful':
+      return 'A warm jar on a cloth, poured slowly, gloves or a towel.';
+    case 'press':
+      return 'Lay a larger piece over it, the weight on that, then look again.';
+    case 'jars':
+      return `One more jar takes it: ${lead.names.join(', or ')}.`;
+    case 'offcuts':
+      return 'What is over becomes a pick of its own, with its own salt and jar.';
+    case 'eat':
+      return 'What is over is weighed out as greens for the kitchen; the salt follows what goes in.';
+  }
+}
+
+/** Why a step is left out, as one mostly says it. */
+export const SKIP_REASONS = ['done before', 'not needed here', 'nothing there for it'] as const;
+
 /** What lies ready, beside jars, weights and salt. */
 export const KIT_WORDS: Readonly<Record<KitThing, string>> = {
   followers: 'Three sound outer leaves, as followers',
@@ -64,8 +104,7 @@ export const KIT_WORDS: Readonly<Record<KitThing, string>> = {
   board: 'Board, knife, guard or glove',
   gloves: 'Gloves: there are hot peppers in it',
   tray: 'A tray to stand the jars on',
-  'spare-water': 'Cold water to spare',
-  blender: 'The blender'
+  'spare-water': 'Cold water to spare'
 };
 
 /** What has to come out of a jar again. */

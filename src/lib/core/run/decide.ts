@@ -2,7 +2,7 @@ import type { WallMinute } from '../calendar/index';
 import { bareMass, readWeight, type Ways } from '../reading/index';
 import { saltKind } from '../salt/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { stepsFor, styleIn, STYLES, type OwnStyles, type Style } from '../style/index';
+import { stepsFor, styleIn, STYLES, type OwnStyles, type Salting, type Style } from '../style/index';
 import { passesGate } from './gates';
 import { laterSteps } from './steps';
 import { GATES, type GateId, type RunStep } from './types';
@@ -26,16 +26,17 @@ export function runBegun(
 export const stepDone = (run: Run, step: string, styles: OwnStyles): Decided<'did'> =>
   ofStep(run, step, styles, (last) => ({ type: 'did', data: { step, last } }));
 
-/** A step left out, and why. What decides or closes is not left out. */
+/** A step left out, and why; whether all is covered is never left open. */
 export function stepSkipped(
   run: Run,
   { step, why }: { readonly step: string; readonly why: string },
   styles: OwnStyles
 ): Decided<'skipped'> {
-  if (NEVER_SKIPPED.has(step)) return refuse('step-not-skipped', { field: 'step' });
+  if (step === NEVER_SKIPPED) return refuse('step-not-skipped', { field: 'step' });
   return ofStep(run, step, styles, (last) => ({ type: 'skipped', data: { step, why, last } }));
 }
-const NEVER_SKIPPED: ReadonlySet<string> = new Set(['close', 'gate-covered']);
+/** What does not stand over its liquid spoils. */
+const NEVER_SKIPPED = 'gate-covered';
 
 function ofStep<T extends RunEvent['type']>(
   run: Run,
@@ -45,20 +46,24 @@ function ofStep<T extends RunEvent['type']>(
 ): Decided<T> {
   const over = goesOn(run);
   if (over) return over;
-  const style = styleIn(run.styleId, styles) ?? STYLES[0]!;
-  const later = laterSteps(style).map((s) => s.id);
-  const known = run.became === null ? firstIds(style) : later;
-  if (!known.includes(step)) return refuse('step-unknown', { field: 'step' });
+  const later = laterSteps(styleIn(run.styleId, styles) ?? STYLES[0]!).map((s) => s.id);
+  if (!(run.became === null ? FIRST_IDS.has(step) : later.includes(step)))
+    return refuse('step-unknown', { field: 'step' });
   const rest = later.filter((s) => s !== step && !(s in run.done) && !(s in run.skipped));
   return done(event(run.became !== null && rest.length === 0));
 }
 
-/** Every step that a making of the style may have before its lids are closed; gates are answered, not done, but may be left out. */
-const firstIds = (style: Style): string[] => [
+/**
+ * Every step that a making may have before its lids are closed, of whatever style: on its bench it may be made in another way
+ * than it was begun. Gates are answered, not done, but may be left out.
+ */
+const FIRST_IDS: ReadonlySet<string> = new Set([
   ...['kit', 'brine', 'pour'],
-  ...style.steps.filter((s) => s.afterDays === undefined && s.does !== 'label').map((s) => s.id),
+  ...STYLES.flatMap((style) =>
+    style.steps.filter((s) => s.afterDays === undefined && s.does !== 'label').map((s) => s.id)
+  ),
   ...GATES.map((g) => `gate-${g}`)
-];
+]);
 
 /** A gate answered: one that passes lets it go on, another is asked again. */
 export function gateAnswered(
@@ -89,10 +94,10 @@ export const putOff = (run: Run, minutes: number, now: WallMinute): Decided<'put
   goesOn(run) ?? done({ type: 'putOff', data: { till: minutes > 0 ? now + minutes : null } });
 
 /** Its last lid is closed: the batch has begun. */
-export const runClosed = (data: {
-  readonly batchId: string;
-  readonly lidNumbers: readonly number[];
-}): RunEvent => ({ type: 'closed', data });
+export const runClosed = (data: (RunEvent & { type: 'closed' })['data']): RunEvent => ({
+  type: 'closed',
+  data
+});
 
 /** Given up before it was closed. What was salted does not go back to the Garden as a raw pick. */
 export const runGivenUp = (run: Run, how: GivenUp): Decided<'givenUp'> =>
@@ -145,7 +150,7 @@ export const lapsed = (runs: readonly Run[], styles: OwnStyles, now: WallMinute)
   });
 
 /** What comes next of a making under way, by its style alone: where the hands take it up again. */
-export const nextOf = (run: Run, style: Style) =>
-  stepsFor(style, style.salting).find(
+export const nextOf = (run: Run, style: Style, salting: Salting) =>
+  stepsFor(style, salting).find(
     (s) => s.afterDays === undefined && !(s.id in run.done) && !(s.id in run.skipped)
   )?.does ?? null;

@@ -25,7 +25,7 @@ export type KitNeed =
   | { readonly of: 'brine'; readonly id: string; readonly name: string; readonly ml: number }
   | { readonly of: KitThing; readonly id: string };
 export type KitThing =
-  'followers' | 'seals' | 'bowl' | 'jug' | 'scale' | 'board' | 'gloves' | 'tray' | 'spare-water' | 'blender';
+  'followers' | 'seals' | 'bowl' | 'jug' | 'scale' | 'board' | 'gloves' | 'tray' | 'spare-water';
 
 /** What the kitchen has beside the worksheet. */
 export interface KitAround {

@@ -69,7 +69,12 @@ export type RunEvent =
   | { readonly type: 'putOff'; readonly data: { readonly till: WallMinute | null } }
   | {
       readonly type: 'closed';
-      readonly data: { readonly batchId: string; readonly lidNumbers: readonly number[] };
+      /** By the style that it was made in at last. */
+      readonly data: {
+        readonly batchId: string;
+        readonly styleId: string;
+        readonly lidNumbers: readonly number[];
+      };
     }
   | { readonly type: 'givenUp'; readonly data: { readonly how: GivenUp } }
   /** What was left of it nobody did in time, nor will. */
@@ -102,8 +107,10 @@ export function evolveRun(
       return { ...state, layers: event.data.layers };
     case 'putOff':
       return { ...state, waitsTill: event.data.till };
-    case 'closed':
-      return { ...state, became: { ...event.data, at }, waitsTill: null };
+    case 'closed': {
+      const { styleId, batchId, lidNumbers } = event.data;
+      return { ...state, styleId, became: { batchId, lidNumbers, at }, waitsTill: null };
+    }
     case 'givenUp':
       return { ...state, givenUp: event.data.how, over: true };
     case 'lapsed':

@@ -74,7 +74,10 @@ export const startBatch = useCase('start-batch', async (work, input) => {
     await brines.append(work, brineId, [event]);
   if (rest) await brines.append(work, `${work.command}.rest`, [rest]);
   const run = await runOn(work.trx, input.bench);
-  if (run) await runs.append(work, run.id, [runClosed({ batchId: work.command, lidNumbers })]);
+  if (run)
+    await runs.append(work, run.id, [
+      runClosed({ batchId: work.command, styleId: sheet.styleId, lidNumbers })
+    ]);
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name, lidNumbers });
 });

@@ -9,7 +9,7 @@ import type { Recipe } from '../../core/recipe';
 import type { BenchDraft } from '../../schema/bench';
 import { allRecipes, emptiedLately, lots as lotRepo, runOn, type LotBrief } from '../repos';
 import { benchDraft, kitchenFor, makingsOf, type BenchMaking, type House } from '../usecases';
-import { living } from './index';
+import { living, once } from './index';
 
 /** A second pick may go in while a batch is so young, days. */
 const YOUNG_DAYS = 4;
@@ -56,7 +56,7 @@ export async function benchShown(house: House, asked: string): Promise<BenchShow
     toWash: jarsToWash(household, await emptiedLately(db, house.clock.now()), now),
     stockG: stockByStyle(batches),
     young: batches.filter((b) => isYoung(b, now)),
-    recipes: await allRecipes(db),
+    recipes: await once(house, 'all-recipes', () => allRecipes(db)),
     draft: await benchDraft(db, bench),
     run: (await runOn(db, bench))?.id ?? null
   };

@@ -9,6 +9,8 @@ export async function dayShown(house: House): Promise<{ makings: RunShown[] }> {
   return {
     makings: shown
       .filter((s): s is RunShown => s !== null && s.bench.lots.length > 0)
+      // What only a single bench shows is left out.
+      .map((s) => ({ ...s, bench: { ...s.bench, raw: [], waiting: [], young: [] } }))
       .sort((a, b) => a.run.begunAt - b.run.begunAt)
   };
 }

@@ -10,9 +10,9 @@ import { living } from './index';
 export interface RunShown {
   readonly run: Run;
   readonly bench: BenchShown;
-  /** Salt on the shelf that no other making holds, by its kind, g; a kind that is not counted is left out. */
   /** What else is under way: one tap to the other bowl. */
   readonly others: readonly { readonly id: string; readonly name: string }[];
+  /** Salt on the shelf that no other making holds, by its kind, g; a kind that is not counted is left out. */
   readonly shelf: Readonly<Record<string, number>>;
 }
 

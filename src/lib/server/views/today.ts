@@ -7,7 +7,7 @@ import type { OwnCrops } from '../../core/produce';
 import { dueNow, nextOf } from '../../core/run';
 import { styleIn, STYLES, type OwnStyles, type StepDoes } from '../../core/style';
 import { runs } from '../repos';
-import type { House } from '../usecases';
+import { benchDraft, type House } from '../usecases';
 import { care, living } from './index';
 import { steps, STEP, type Stepped } from './steps';
 
@@ -41,14 +41,22 @@ export interface MakingDue {
 
 /** Makings under way, the first begun first, then what comes after the lids and is due. */
 async function makingsDue(house: House, own: OwnStyles, now: WallMinute): Promise<MakingDue[]> {
-  return (await runs.list(house.db, 'live')).flatMap((run): MakingDue[] => {
-    const { id, name, waitsTill } = run;
-    const style = styleIn(run.styleId, own) ?? STYLES[0]!;
-    const step = dueNow(run, style, now);
-    if (run.became && !step) return [];
-    const due = step === null ? null : (step.does ?? 'label');
-    return [{ id, name, due, waitsTill, next: nextOf(run, style) }];
-  });
+  const live = await runs.list(house.db, 'live');
+  const all = await Promise.all(
+    [...live]
+      .sort((a, b) => Number(a.became !== null) - Number(b.became !== null) || a.begunAt - b.begunAt)
+      .map(async (run): Promise<MakingDue[]> => {
+        const { id, name, waitsTill } = run;
+        // On its bench it may be made in another way than it was begun.
+        const draft = run.became ? {} : await benchDraft(house.db, run.bench);
+        const style = styleIn(draft.styleId ?? run.styleId, own) ?? STYLES[0]!;
+        const step = dueNow(run, style, now);
+        if (run.became && !step) return [];
+        const due = step === null ? null : (step.does ?? 'label');
+        return [{ id, name, due, waitsTill, next: nextOf(run, style, draft.salting ?? style.salting) }];
+      })
+  );
+  return all.flat();
 }
 
 /** Today, each list in steps, or all of it. */

@@ -2,9 +2,7 @@
   import { onMount } from 'svelte';
   import { paceFactor } from '$lib/core/care';
   import { plain, writePercent } from '$lib/core/quantity';
-  import { scaleRecipe } from '$lib/core/recipe';
   import { fleshShare } from '$lib/core/salt';
-  import { jarsWorth } from '$lib/core/vessel';
   import { waitWords } from '../batch/right';
   import { Bench } from './bench.svelte';
   import Answer from './Answer.svelte';
@@ -27,7 +25,7 @@
   import ScaleOrSpoon from './ScaleOrSpoon.svelte';
   import SayIt from './SayIt.svelte';
   import StartDialog from './StartDialog.svelte';
-  import { isSalt, seasoningOf, targetsOf } from './targets';
+  import { isSalt } from './targets';
   import WaysList from './WaysList.svelte';
   import WeighOut from './WeighOut.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -76,22 +74,6 @@
     const share = fleshShare(tasting, radiusMm, d);
     return `Salt needs about ${waitWords(hours)} to even out; correct nothing sooner.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
-  /** What goes in by the jar goes into a crock by the litre. */
-  const jarsWorthHere = $derived(jarsWorth((sheet?.jars ?? []).map((j) => j.usableMl)));
-  const scaled = $derived.by(() => {
-    if (!sheet || !bench.card) return null;
-    const made = scaleRecipe(bench.card, {
-      vegG: sheet.packedG,
-      jars: jarsWorthHere,
-      roomMl: sheet.chosen.roomMl
-    });
-    return made.ok ? made.value : null;
-  });
-  const targets = $derived(
-    sheet
-      ? targetsOf(sheet, seasoningOf(sheet, bench.style.additions, scaled), bench.targets, bench.weighedOut)
-      : []
-  );
   onMount(() => {
     if (data.make && data.recipes.some((r) => r.id === data.make) && bench.recipe?.id !== data.make)
       bench.follow(data.make);
@@ -120,7 +102,9 @@
         <h1>{bench.style.name}</h1>
         <InAWord {bench} />
       </div>
-      <div class="order-3 lg:order-none"><ByRecipe {bench} recipes={data.recipes} {scaled} /></div>
+      <div class="order-3 lg:order-none">
+        <ByRecipe {bench} recipes={data.recipes} scaled={bench.scaled} />
+      </div>
       <div class="order-2 lg:order-none">
         <GoingIn
           {bench}
@@ -166,19 +150,19 @@
           {#if sheet.shreds}<NotFull {bench} {sheet} shreds={sheet.shreds} />{/if}
           <BrineChoices {bench} {sheet} brines={data.brines} />
           {#if bench.salting === 'brine'}<FillAndWeigh {bench} {sheet} />{/if}
-          <WeighOut {bench} {targets} />
+          <WeighOut {bench} targets={bench.toWeigh} />
           <Unfold text="How it is made, step by step">
             <HowItIsMade
               style={bench.style}
               salting={bench.salting}
               batch={{
                 vegG: sheet.packedG,
-                jars: jarsWorthHere,
+                jars: bench.jarsWorth,
                 vessels: sheet.jars.length,
                 parts: sheet.salt.parts
               }}
               of={[...new Set(data.lots.map((l) => house.cropName(l.cropId)))].join(', ')}
-              seasoned={scaled !== null}
+              seasoned={bench.scaled !== null}
             />
           </Unfold>
           <AddToCrock {bench} young={data.young} onadded={() => bench.clear()} />
@@ -230,7 +214,7 @@
         )}: {plain(sheet.juice.saltPerLitreG, 0)} g of your salt to 1 l water; it keeps the strength.
       </p>
     {/if}
-    <StartDialog bind:open={starting} {bench} {sheet} salts={targets.filter(isSalt)} />
+    <StartDialog bind:open={starting} {bench} {sheet} salts={bench.toWeigh.filter(isSalt)} />
   {/if}
 {/if}
 

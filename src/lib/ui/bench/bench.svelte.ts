@@ -14,7 +14,9 @@ import {
 } from '$lib/core/worksheet';
 import type { BenchDraft } from '$lib/schema/bench';
 import { problem } from '$lib/words';
+import { jarsWorth } from '$lib/core/vessel';
 import { SAID_BY_HAND } from './draft.svelte';
+import { seasoningOf, targetsOf } from './targets';
 
 import { Chosen } from './chosen.svelte';
 
@@ -110,6 +112,21 @@ export class Bench extends Chosen {
   readonly saidDoses = $derived.by(() => this.draft.chosen.said ?? []);
   readonly result = $derived.by((): Outcome<Worksheet> => worksheet(this.input));
   readonly sheet = $derived.by(() => (this.result.ok ? this.result.value : null));
+  /** What goes in by the jar goes into a crock by the litre. */
+  readonly jarsWorth = $derived.by(() => jarsWorth((this.sheet?.jars ?? []).map((j) => j.usableMl)));
+  /** The recipe for what is on the bench; null: there is none, or its card lacks a figure. */
+  readonly scaled = $derived.by(() => {
+    if (!this.sheet || !this.card) return null;
+    const { packedG: vegG, chosen } = this.sheet;
+    const made = scaleRecipe(this.card, { vegG, jars: this.jarsWorth, roomMl: chosen.roomMl });
+    return made.ok ? made.value : null;
+  });
+  /** What is weighed out, one after the other. */
+  readonly toWeigh = $derived.by(() => {
+    if (!this.sheet) return [];
+    const seasoning = seasoningOf(this.sheet, this.style.additions, this.scaled);
+    return targetsOf(this.sheet, seasoning, this.targets, this.weighedOut);
+  });
   readonly refused = $derived.by(() => (this.result.ok ? null : problem(this.result.refusal)));
   readonly questions = $derived.by(() => [
     ...weightQuestions(this.items, this.ways.crops),

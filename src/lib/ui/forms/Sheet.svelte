@@ -21,6 +21,7 @@
   const LINK_FOLLOWED_MS = 300;
   /** Back takes it away: it has an entry of its own in the history, another each time it is laid; null: it lies not. */
   let laid: string | null = null;
+  let going: ReturnType<typeof setTimeout> | undefined;
   /** The sheet of the entry where the history stands; the page's own state is set anew whenever it looks again. */
   const atEntry = (): unknown =>
     (history.state as { 'sveltekit:states'?: App.PageState } | null)?.['sveltekit:states']?.sheet;
@@ -32,7 +33,7 @@
     // Closed by hand: its entry goes, too, unless what closed it leads elsewhere. A link that is tapped is followed a moment
     // later, and going back then would take it back.
     else
-      setTimeout(() => {
+      going = setTimeout(() => {
         if (atEntry() === before && !navigating.to) history.back();
       }, LINK_FOLLOWED_MS);
   });
@@ -52,7 +53,8 @@
   });
 </script>
 
-<svelte:window {onpopstate} />
+<!-- Another page is being loaded: going back now would call that off. -->
+<svelte:window {onpopstate} onbeforeunload={() => clearTimeout(going)} />
 
 <Modal bind:open {title} {size} {placement} {onclose} aria-label={title} outsideclose
   >{@render children()}{#if scale.open}<ScalePanel />{/if}</Modal

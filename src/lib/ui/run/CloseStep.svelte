@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Checkbox } from 'flowbite-svelte';
+  import { Button, Checkbox } from 'flowbite-svelte';
   import { RUN_WORDS } from '$lib/words';
   import type { Worksheet } from '$lib/core/worksheet';
   import type { Bench } from '../bench/bench.svelte';
@@ -30,6 +30,4 @@
   >
 </div>
 <Cautions cautions={sheet.cautions} />
-<button class="min-h-16 max-w-2xl rounded-lg bg-leaf px-8 text-2xl font-bold text-paper" onclick={onclose}
-  >Lids are closed</button
->
+<Button size="xl" class="min-h-16 max-w-2xl text-2xl" onclick={onclose}>Lids are closed</Button>

@@ -2,8 +2,7 @@
   import type { ObjectsIn as Objects, Run, RunStep } from '$lib/core/run';
   import { CROP_NOTES, lastingWords, REST_WORDS, STEP_CAUTIONS, STEP_WORDS, styleWords } from '$lib/words';
   import type { LotOnBench } from '$lib/core/lot';
-  import { bareMass, readQuantity } from '$lib/core/reading';
-  import type { Target } from '$lib/core/weighing';
+  import { bareMass, readWeight } from '$lib/core/reading';
   import type { Bench } from '../bench/bench.svelte';
   import JarRow from '../bench/JarRow.svelte';
   import WeighOut from '../bench/WeighOut.svelte';
@@ -24,14 +23,13 @@
     after: string;
     bench: Bench;
     lots: readonly LotOnBench[];
-    targets: readonly Target[];
     byJar: readonly string[];
     objects: Objects;
   }
-  let { run, making, step, after, bench, lots, targets, byJar, objects }: Props = $props();
+  let { run, making, step, after, bench, lots, byJar, objects }: Props = $props();
   const house = useHouse();
   const sheet = $derived(bench.sheet);
-  const mine = $derived(targets.filter((t) => step.amounts.some((a) => 'id' in a && a.id === t.id)));
+  const mine = $derived(bench.toWeigh.filter((t) => step.amounts.some((a) => 'id' in a && a.id === t.id)));
   let otherwise = $state(false);
   const notes = $derived(
     ['wash', 'trim', 'cut', 'shred'].includes(step.id)
@@ -44,20 +42,9 @@
   /** Bowls whose empty weight is known: one tap takes it off. */
   const tares = $derived(house.household.tares);
   const weighedG = (lot: LotOnBench): number | null => {
-    const read = readQuantity(bench.weights.said(lot), {
-      kind: 'mass',
-      unit: bareMass(house.ways),
-      system: house.household.spoons
-    });
-    return read.ok ? read.value.value : null;
+    const read = readWeight(bench.weights.said(lot), 'weight', house.ways, bareMass(house.ways));
+    return read.ok ? read.value.g : null;
   };
-  const timeRest = () =>
-    timers.set({
-      name: `${run.name} rests`,
-      lasts: lastingWords(step.rest?.fromMinutes ?? 0),
-      every: step.rest?.turnEveryMinutes ? lastingWords(step.rest.turnEveryMinutes) : '',
-      next: after
-    });
 </script>
 
 <p class="text-[1.75rem] leading-snug font-semibold">{step.does ? STEP_WORDS[step.does] : ''}</p>
@@ -72,7 +59,10 @@
     Then rest it {lastingWords(step.rest.fromMinutes)} to {lastingWords(step.rest.toMinutes)}, until {REST_WORDS[
       step.rest.until
     ]}{step.rest.turnEveryMinutes ? `; turn it every ${step.rest.turnEveryMinutes} minutes` : ''}.
-    <button class="act min-h-14 text-xl" onclick={timeRest}>Time the rest</button>
+    <button
+      class="act min-h-14 text-xl"
+      onclick={() => step.rest && timers.setRest(run.name, step.rest, after)}>Time the rest</button
+    >
   </p>
 {/if}
 {#if step.id === 'weigh'}
@@ -110,8 +100,10 @@
       <Layers {run} {making} {sheet} style={bench.style} {byJar} />
     </div>
   </div>
+{:else if step.id === 'pour' && sheet}
+  <JarRow {sheet} />
 {:else if step.id === 'cover' && sheet}
-  <ObjectsIn {making} {sheet} jars={objects} />
+  <ObjectsIn {making} {sheet} usual={objects} />
 {/if}
 {#if mine.length > 0}
   {#if otherwise || mine.some((t) => t.weighedG !== null)}

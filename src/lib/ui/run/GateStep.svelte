@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { plain, writePercent, writeSalt } from '$lib/core/quantity';
+  import { Button } from 'flowbite-svelte';
+  import { writePercent } from '$lib/core/quantity';
   import {
     gateAnswers,
     type AtGate,
@@ -9,8 +10,9 @@
     type Lead,
     type Run
   } from '$lib/core/run';
+  import { TASTE_WORDS } from '$lib/core/salt';
   import type { LotOnBench } from '$lib/core/lot';
-  import { GATE_ASKS, GATE_SAYS, lastingWords } from '$lib/words';
+  import { GATE_ASKS, GATE_SAYS, lastingWords, leadWords } from '$lib/words';
   import type { Bench } from '../bench/bench.svelte';
   import RinsePanel from '../bench/RinsePanel.svelte';
   import SortDialog from '../bench/SortDialog.svelte';
@@ -34,39 +36,14 @@
   const answers = $derived(gateAnswers(gate, at));
   const said = $derived(run.gates[gate]);
   let chosen = $state<string | null>(null);
+  /** Chosen here, or given before; what was given and lets it go on is only shown. */
+  const picked = $derived(chosen ?? said?.answer ?? null);
   const now = $derived(
-    answers.find((a) => a.id === (chosen ?? (said?.passes ? null : said?.answer))) ?? null
+    chosen === null && said?.passes === true ? null : (answers.find((a) => a.id === picked) ?? null)
   );
   let sorting = $state<LotOnBench | null>(null);
 
-  const leads = (lead: Lead): string => {
-    switch (lead.to) {
-      case 'on':
-        return 'Go on.';
-      case 'sort':
-        return 'Weigh out what does not go in; the worksheet follows.';
-      case 'wait':
-        return `Wait ${lastingWords(lead.minutes)}, then look again.`;
-      case 'brine':
-        return `${lead.spareMl === null ? 'Pour' : `Pour what is left of your brine, ${house.volume(lead.spareMl)}. Not enough? Then`} brine of ${writePercent(lead.strength)} until all is covered: ${plain(lead.saltPerLitreG, 0)} g of your salt to 1 l of water. It changes nothing but the level.`;
-      case 'salt':
-        return `${writeSalt(lead.g)} more salt, then taste again.`;
-      case 'leaf':
-        return `${house.mass(lead.g)} more of the vegetables, unsalted: then it settles at ${writePercent(lead.settles)}.`;
-      case 'rinse':
-        return 'Rinse it once more, wring it out, taste again.';
-      case 'careful':
-        return 'A warm jar on a cloth, poured slowly, gloves or a towel.';
-      case 'press':
-        return 'Lay a larger piece over it, the weight on that, then look again.';
-      case 'jars':
-        return `One more jar takes it: ${lead.names.join(', or ')}.`;
-      case 'offcuts':
-        return 'What is over becomes a pick of its own, with its own salt and jar.';
-      case 'eat':
-        return 'What is over is weighed out as greens for the kitchen; the salt follows what goes in.';
-    }
-  };
+  const leads = (lead: Lead) => leadWords(lead, house.household.units);
   const more = (a: GateAnswer): string =>
     gate === 'taste' && a.lead.to === 'on'
       ? a.expected
@@ -78,14 +55,20 @@
     else chosen = a.id;
   };
   const answer = async (a: GateAnswer) => {
+    // What stays dry is topped up: the worksheet reckons the brine, and the steps for it follow.
+    if (gate === 'juice' && a.lead.to === 'brine') bench.choose({ topUp: 'yes' });
     if (await making.say('answer-gate', { gate, answer: a.id })) chosen = null;
   };
   // What to do stands below the answers: it comes into sight with the choice.
   let doing: HTMLElement | undefined = $state();
+  const nowId = $derived(now?.id);
   $effect(() => {
-    if (now) doing?.scrollIntoView({ block: 'nearest' });
+    if (nowId !== undefined) doing?.scrollIntoView({ block: 'nearest' });
   });
   const ladder = $derived(gate === 'taste');
+  const TASTE_RUNGS = TASTE_WORDS.filter((t) => t.id === 'soup' || t.id === 'sea').map((t) => ({
+    ...{ text: t.says, ends: t.salinity }
+  }));
 </script>
 
 <p class="text-[1.75rem] leading-snug font-semibold">{GATE_ASKS[gate][0]}</p>
@@ -98,10 +81,9 @@
         <button
           class={[
             'flex min-h-16 w-full max-w-3xl flex-col justify-center rounded-lg border-2 px-5 py-2 text-left',
-            now?.id === a.id ? 'border-ink bg-slate text-chalk' : 'border-rule-strong bg-raised'
+            picked === a.id ? 'border-ink bg-slate text-chalk' : 'border-rule-strong bg-raised'
           ]}
-          aria-pressed={now?.id === a.id}
-          disabled={making.busy}
+          aria-pressed={picked === a.id}
           onclick={() => choose(a)}
         >
           <span class="text-[1.75rem] leading-tight font-semibold"
@@ -112,7 +94,7 @@
       </li>
     {/each}
   </ul>
-  {#if ladder}<div class="hidden lg:block"><SaltLadder ends={at.sheet.ends} rungs={[]} /></div>{/if}
+  {#if ladder}<div class="hidden lg:block"><SaltLadder ends={at.sheet.ends} rungs={TASTE_RUNGS} /></div>{/if}
 </div>
 {#if now}
   <section
@@ -139,15 +121,9 @@
       {:else if now.lead.to === 'jars'}
         <button class="act min-h-14 text-xl" onclick={() => bench.oneMoreJar()}>take it</button>
         <a class="act min-h-14 content-center text-xl" href="/bench?bench={bench.id}">choose on the Bench</a>
-      {:else if now.lead.to === 'brine' && at.sheet.salting !== 'brine'}
-        <button class="act min-h-14 text-xl" onclick={() => bench.choose({ topUp: 'yes' })}
-          >reckon it in: top up with brine</button
-        >
       {/if}
-      <button
-        class="min-h-14 rounded-lg bg-leaf px-6 text-xl font-bold text-paper"
-        disabled={making.busy}
-        onclick={() => void answer(now)}>{now.passes ? 'Done, go on' : 'Done, ask again'}</button
+      <Button size="xl" class="min-h-14" disabled={making.busy} onclick={() => void answer(now)}
+        >{now.passes ? 'Done, go on' : 'Done, ask again'}</Button
       >
     </div>
   </section>

@@ -29,14 +29,17 @@
     l === 'cap' ? 'var(--leaf)' : l.startsWith('crop:') ? cropColour(l.slice(5)) : 'var(--rule-strong)';
   const share = (l: Layer) => {
     const g = sheet.items.filter((i) => `crop:${i.cropId}` === l).reduce((a, i) => a + i.prepared.mean, 0);
-    return g > 0 ? Math.max(2.75, (g / sheet.prepared.mean) * 9) : 2.75;
+    return g > 0 ? Math.max(3.5, (g / sheet.prepared.mean) * 9) : 3.5;
   };
   let dragged = $state<string | null>(null);
   let list: HTMLElement | undefined = $state();
 
   const move = async (l: Layer, up: number) => {
-    const to = moved(layers, layers.indexOf(l), up);
-    if (to.join() !== layers.join()) await making.say('lay-jar', { layers: to });
+    const to = (run: Run) => {
+      const now = layersNow(run.layers, usual);
+      return moved(now, now.indexOf(l), up);
+    };
+    if (to(run).join() !== layers.join()) await making.say('lay-jar', (run) => ({ layers: to(run) }));
     list?.querySelector<HTMLElement>(`[data-layer="${CSS.escape(l)}"]`)?.focus();
   };
   const onkeydown = (event: KeyboardEvent, l: Layer) => {

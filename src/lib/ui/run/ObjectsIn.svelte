@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { OBJECTS, type ObjectKind, type ObjectsIn } from '$lib/core/run';
+  import { OBJECTS, type ObjectKind, type ObjectsIn, type Run } from '$lib/core/run';
   import type { Worksheet } from '$lib/core/worksheet';
   import { OBJECT_WORDS } from '$lib/words';
   import type { Making } from './making.svelte';
@@ -8,14 +8,18 @@
   interface Props {
     making: Making;
     sheet: Worksheet;
-    /** As it was counted, or as it is usual. */
-    jars: ObjectsIn;
+    /** As it is usual, where nobody counted. */
+    usual: ObjectsIn;
   }
-  let { making, sheet, jars }: Props = $props();
-  const put = (jar: string, kind: ObjectKind, by: number) => {
-    const n = Math.max(0, Math.min(99, (jars[jar]?.[kind] ?? 0) + by));
-    void making.say('put-in', { objects: { ...jars, [jar]: { ...jars[jar], [kind]: n } } });
-  };
+  let { making, sheet, usual }: Props = $props();
+  const counted = (run: Run): ObjectsIn => ({ ...usual, ...run.objects });
+  const jars = $derived(counted(making.run));
+  const put = (jar: string, kind: ObjectKind, by: number) =>
+    void making.say('put-in', (run) => {
+      const now = counted(run);
+      const n = Math.max(0, Math.min(99, (now[jar]?.[kind] ?? 0) + by));
+      return { objects: { ...now, [jar]: { ...now[jar], [kind]: n } } };
+    });
 </script>
 
 <section aria-label="In the jars">

@@ -1,37 +1,15 @@
 <script lang="ts">
   import type { RunStep } from '$lib/core/run';
-  import { writeSalt } from '$lib/core/quantity';
   import { GATE_ASKS, lastingWords, REST_WORDS, RUN_WORDS, STEP_CAUTIONS, STEP_WORDS } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
-  import { amountWords } from '../recipe/words';
+  import { amountRows } from './amounts';
 
   /** The whole making on one sheet, for those who leave the phone outside: the same steps, the same amounts. */
   let { name, steps }: { name: string; steps: readonly RunStep[] } = $props();
   const house = useHouse();
   const amounts = (step: RunStep): string =>
-    step.amounts
-      .map((a) => {
-        switch (a.of) {
-          case 'picked':
-            return `${house.mass(a.g)} ${house.cropName(a.cropId).toLowerCase()} as picked, about ${house.mass(a.givesG)} once trimmed`;
-          case 'prepared':
-            return `${house.mass(a.g)} ${house.cropName(a.cropId).toLowerCase()}${a.weighed ? '' : ', about'}`;
-          case 'salt':
-            return `${writeSalt(a.g)} salt${a.jar === null ? '' : `, jar ${a.jar}`}`;
-          case 'water':
-            return `${house.volume(a.g)} water`;
-          case 'saved':
-            return `${house.volume(a.ml)} ${a.name}`;
-          case 'season':
-            return `${amountWords(a.say, house, house.household.spoons)} ${a.name}`;
-          case 'fill':
-            return `jar ${a.jar}: ${house.mass(a.g)}`;
-          case 'pour':
-            return `jar ${a.jar}: ${house.volume(a.ml)}`;
-          case 'headspace':
-            return `jar ${a.jar}: ${Math.round(a.mm)} mm free`;
-        }
-      })
+    amountRows(step.amounts, house)
+      .map((r) => `${r.big} ${r.of}${r.more ? ` (${r.more})` : ''}`)
       .join(' · ');
   const says = (step: RunStep): string =>
     step.gate

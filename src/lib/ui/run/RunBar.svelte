@@ -1,7 +1,8 @@
 <script lang="ts">
+  import { Button } from 'flowbite-svelte';
   import { isSalted, type GivenUp, type Run, type RunStep } from '$lib/core/run';
   import { writeSalt } from '$lib/core/quantity';
-  import { GIVEN_UP_WORDS } from '$lib/words';
+  import { GIVEN_UP_WORDS, SKIP_REASONS } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -54,25 +55,21 @@
   class="sticky bottom-0 z-30 -mx-4 border-t-[3px] border-ink bg-paper px-4 pt-3 pb-[max(0.75rem,env(safe-area-inset-bottom))]"
 >
   <div class="flex gap-3">
-    <button
-      class="min-h-14 rounded-lg border-2 border-ink px-5 text-xl font-bold disabled:opacity-40"
-      disabled={!canBack}
-      onclick={onback}>Back</button
-    >
+    <Button size="xl" outline class="min-h-14 px-5" disabled={!canBack} onclick={onback}>Back</Button>
     {#if goesOn && !run.over}
-      <button
-        class="min-h-14 grow rounded-lg bg-leaf px-6 text-xl font-bold text-paper disabled:opacity-60"
-        disabled={making.busy}
-        onclick={onnext}>{behind ? 'Next' : step?.kind === 'kit' ? 'Begin' : 'Done, next'}</button
+      <Button size="xl" class="min-h-14 grow" onclick={onnext}
+        >{behind ? 'Next' : step?.kind === 'kit' ? 'Begin' : 'Done, next'}</Button
       >
     {:else}<p class="grow content-center text-center text-lg text-quiet">
         {run.over ? '' : step?.kind === 'gate' ? 'Answer above to go on.' : ''}
       </p>{/if}
-    <button
-      class="min-h-14 rounded-lg border-2 border-rule-strong px-4 text-xl md:hidden"
+    <Button
+      size="xl"
+      outline
+      class="min-h-14 px-4 md:hidden"
       aria-expanded={more}
       aria-controls="run-more"
-      onclick={() => (more = !more)}>More</button
+      onclick={() => (more = !more)}>More</Button
     >
   </div>
   <div id="run-more" class={['flex-wrap gap-x-5 md:flex', more ? 'flex' : 'hidden']}>
@@ -108,10 +105,18 @@
       placeholder="done yesterday"
       oninput={(said) => (why = said)}
     />
-    <button
-      class="min-h-14 rounded-lg bg-leaf px-6 text-xl font-bold text-paper"
+    <div class="flex flex-wrap gap-x-5" role="group" aria-label="Why, as one mostly says it">
+      {#each SKIP_REASONS as reason (reason)}<button
+          class="act min-h-14"
+          aria-pressed={why === reason}
+          onclick={() => (why = reason)}>{reason}</button
+        >{/each}
+    </div>
+    <Button
+      size="xl"
+      class="min-h-14"
       disabled={making.busy}
-      onclick={() => void done(making.say('skip-step', { step: step?.id ?? '', why }))}>Leave it out</button
+      onclick={() => void done(making.say('skip-step', { step: step?.id ?? '', why }))}>Leave it out</Button
     >
     <Trouble problem={making.problem} />
   </div>
@@ -130,10 +135,11 @@
       onchange={(said) => (minutes = said)}
     />
     <p>Its picks, jars and salt stay held. Today says when it goes on, and with what.</p>
-    <button
-      class="min-h-14 rounded-lg bg-leaf px-6 text-xl font-bold text-paper"
+    <Button
+      size="xl"
+      class="min-h-14"
       disabled={making.busy}
-      onclick={() => void done(making.say('put-off', { minutes: Number(minutes) }))}>Put it off</button
+      onclick={() => void done(making.say('put-off', { minutes: Number(minutes) }))}>Put it off</Button
     >
     <Trouble problem={making.problem} />
   </div>
@@ -152,13 +158,15 @@
       onchange={(said) => (how = said as GivenUp)}
     />
     {#if salted}<p>{writeSalt(saltG)} of salt went with it and comes off the shelf.</p>{/if}
-    <button
-      class="min-h-14 rounded-lg bg-harm px-6 text-xl font-bold text-paper"
+    <Button
+      size="xl"
+      color="red"
+      class="min-h-14"
       disabled={making.busy}
       onclick={() =>
         void done(
           making.say('give-up', salted ? { how, saltKindId, amount: `${Math.round(saltG)} g` } : { how })
-        )}>Give it up</button
+        )}>Give it up</Button
     >
     <Trouble problem={making.problem} />
   </div>

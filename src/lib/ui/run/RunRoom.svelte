@@ -1,6 +1,5 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { scaleRecipe } from '$lib/core/recipe';
   import {
     isBehind,
     laterSteps,
@@ -13,12 +12,11 @@
     type Run
   } from '$lib/core/run';
   import { styleIn, STYLES } from '$lib/core/style';
-  import { jarsWorth } from '$lib/core/vessel';
-  import { GATE_ASKS, lastingWords, STEP_WORDS } from '$lib/words';
+  import { GATE_ASKS, lastingWords, STEP_WORDS, type Problem } from '$lib/words';
   import { Bench } from '../bench/bench.svelte';
   import type { BenchRoomData } from '../bench/room';
   import StartDialog from '../bench/StartDialog.svelte';
-  import { isSalt, seasoningOf, targetsOf, weighedRight } from '../bench/targets';
+  import { isSalt, weighedRight } from '../bench/targets';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import { lookAgain } from '../house/look-again';
@@ -60,19 +58,11 @@
 
   const sheet = $derived(bench.sheet);
   const style = $derived(styleIn(run.styleId, house.household.styles) ?? STYLES[0]!);
-  const worth = $derived(jarsWorth((sheet?.jars ?? []).map((j) => j.usableMl)));
-  const scaled = $derived.by(() => {
-    if (!sheet || !bench.card) return null;
-    const made = scaleRecipe(bench.card, { vegG: sheet.packedG, jars: worth, roomMl: sheet.chosen.roomMl });
-    return made.ok ? made.value : null;
-  });
-  const seasons = $derived(sheet ? seasonsOf(sheet, bench.style.additions, scaled, worth) : []);
-  const byJar = $derived(seasons.filter((s) => s.per === 'jar').map((s) => s.name));
-  const targets = $derived(
-    sheet
-      ? targetsOf(sheet, seasoningOf(sheet, bench.style.additions, scaled), bench.targets, bench.weighedOut)
-      : []
+  const seasons = $derived(
+    sheet ? seasonsOf(sheet, bench.style.additions, bench.scaled, bench.jarsWorth) : []
   );
+  const byJar = $derived(seasons.filter((s) => s.per === 'jar').map((s) => s.name));
+  const salts = $derived(bench.toWeigh.filter(isSalt));
   const steps = $derived(run.became ? laterSteps(style) : sheet ? runSteps(sheet, bench.style, seasons) : []);
   const current = $derived(stepNow(run, steps));
   let looked = $state<string | null>(null);
@@ -80,15 +70,9 @@
   const at = $derived(step ? steps.indexOf(step) : -1);
   const behind = $derived(step !== null && isBehind(run, step));
   const left = $derived(Math.round(minutesLeft(run, steps)));
-  const objects = $derived(
+  const usual = $derived(
     sheet
-      ? {
-          ...usualObjects(
-            sheet,
-            layersNow(run.layers, usualLayers(sheet.items, bench.style, byJar, house.crops))
-          ),
-          ...run.objects
-        }
+      ? usualObjects(sheet, layersNow(run.layers, usualLayers(sheet.items, bench.style, byJar, house.crops)))
       : {}
   );
   const saysOf = (i: number) => {
@@ -104,17 +88,24 @@
   const atGate = $derived(
     sheet && {
       ...{ sheet, oneMore, pouredHot: bench.style.hotBrine },
-      saltWeighed: weighedRight(targets.filter(isSalt), house.household.scaleStepG)
+      saltWeighed: weighedRight(salts, house.household.scaleStepG)
     }
   );
+
+  const NOT_KEPT: Problem = {
+    ...{ code: 'not-read', field: null, says: 'A weight that stands here is not stored yet.' },
+    wouldWork: 'Put it right, or try again once Crockle is reached.'
+  };
 
   /** The step is done, or looked at again: on to the next. */
   async function next(): Promise<void> {
     if (!step || making.busy) return;
     if (behind) return look(1);
     if (step.kind === 'gate' || step.kind === 'close') return;
-    await bench.settle();
-    if (step.id === 'cover' && Object.keys(run.objects).length === 0) await making.say('put-in', { objects });
+    // What was typed here and the house does not hold is said, not passed over.
+    if (!(await bench.settle()) && bench.unkept.length > 0) return void (making.problem = NOT_KEPT);
+    if (step.id === 'cover' && Object.keys(run.objects).length === 0)
+      await making.say('put-in', { objects: usual });
     if (await making.say('do-step', { step: step.id })) looked = null;
   }
   function look(by: number): void {
@@ -122,9 +113,10 @@
     looked = to && isBehind(run, to) ? to.id : null;
   }
   let screen: HTMLElement | undefined = $state();
-  // Another step begins at its top, and is read aloud where that is wanted.
+  // Another step begins at its top, and is read aloud where that is wanted; one that only changes its figures stays.
+  const stepId = $derived(step?.id);
   $effect(() => {
-    if (!step) return;
+    if (stepId === undefined) return;
     scrollTo(0, 0);
     readAloud(screen);
   });
@@ -162,9 +154,11 @@
           ? `, about ${lastingWords(left)} of hands left`
           : ''}
       </p>{/if}
-    {#if others.length > 0}<a class="act" href="/making">the day's order</a>{/if}
-    {#each others as o (o.id)}<a class="act" href="/making/{o.id}">{o.name}</a>{/each}
-    <a class="act" href={run.became ? `/counter?batch=${run.became.batchId}` : `/bench?bench=${run.bench}`}
+    {#if others.length > 0}<a class="act min-h-14 content-center" href="/making">the day's order</a>{/if}
+    {#each others as o (o.id)}<a class="act min-h-14 content-center" href="/making/{o.id}">{o.name}</a>{/each}
+    <a
+      class="act min-h-14 content-center"
+      href={run.became ? `/counter?batch=${run.became.batchId}` : `/bench?bench=${run.bench}`}
       >{run.became ? 'to the Counter' : 'to the Bench'}</a
     >
   </header>
@@ -214,9 +208,8 @@
             {making}
             {step}
             {bench}
-            {targets}
             {byJar}
-            {objects}
+            objects={usual}
             lots={data.lots}
             after={saysOf(at + 1)}
           />{/key}{/if}
@@ -241,7 +234,7 @@
     bind:open={starting}
     {bench}
     {sheet}
-    salts={targets.filter(isSalt)}
+    {salts}
     onstarted={() => {
       void lookAgain();
       void goto(`/making/${run.id}`, { invalidateAll: true });

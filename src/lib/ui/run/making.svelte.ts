@@ -42,16 +42,29 @@ const DECIDE: { readonly [N in OfRun]: (run: Run, said: Taken<N>, around: Around
   'give-up': (run, { how }) => runGivenUp(run, how)
 };
 
+/** Tapped twice in haste these are one tap; all else waits for its turn and is not lost. */
+const ONCE: ReadonlySet<OfRun> = new Set([
+  'do-step',
+  'skip-step',
+  'answer-gate',
+  'put-off',
+  'give-up'
+] as const);
+
 /** What the hands say to a making on this page, how it stands after it, and how it is taken back. */
 export class Making {
-  busy = $state(false);
   problem = $state.raw<Problem | undefined>();
   /** As it stands after what the house has answered, until the page has come anew. */
   private ahead = $state.raw<Run | null>(null);
   /** Commands of this page that may be taken back, the last last. */
   private said = $state<readonly string[]>([]);
+  /** What is on its way or waits for its turn. */
+  private pending = $state<readonly (OfRun | 'undo')[]>([]);
+  private turn: Promise<unknown> = Promise.resolve();
   private times = 0;
   readonly canUndo = $derived(this.said.length > 0);
+  /** A word that is said once only is on its way. */
+  readonly busy = $derived(this.pending.some((name) => name === 'undo' || ONCE.has(name)));
   private readonly around: () => Around;
   readonly run: Run;
 
@@ -60,21 +73,48 @@ export class Making {
     this.run = $derived(this.ahead ?? this.around().run);
   }
 
-  /** Says it to the house. False where it was refused or the house does not answer. */
-  async say<N extends OfRun>(name: N, input: Rest<N>): Promise<boolean> {
-    if (this.busy) return false;
-    this.busy = true;
-    const sent = await send(name, { ...input, runId: this.run.id } as unknown as Omit<Sent<N>, 'commandId'>);
-    this.problem = sent.ok ? undefined : sent.problem;
-    if (sent.ok) {
+  /**
+   * Says it to the house, in its turn; what follows from how the making stands is asked for then. False where it was refused, the
+   * house does not answer, or it is a second tap.
+   */
+  async say<N extends OfRun>(name: N, input: Rest<N> | ((run: Run) => Rest<N>)): Promise<boolean> {
+    if (this.busy && ONCE.has(name)) return false;
+    return this.inTurn(name, async () => {
+      const said = typeof input === 'function' ? input(this.run) : input;
+      const sent = await send(name, { ...said, runId: this.run.id } as unknown as Omit<Sent<N>, 'commandId'>);
+      this.problem = sent.ok ? undefined : sent.problem;
+      if (!sent.ok) return false;
       const around = this.around();
-      const decided = DECIDE[name](this.run, input as unknown as Taken<N>, around);
+      const decided = DECIDE[name](this.run, said as unknown as Taken<N>, around);
       if (decided.ok) this.ahead = evolveRun(this.run.id, this.run, decided.value, around.now) ?? null;
       if (sent.commandId) this.said = [...this.said, sent.commandId].slice(-50);
       void this.look();
+      return true;
+    });
+  }
+
+  /** Takes the last word back. */
+  async undo(): Promise<void> {
+    const last = this.said.at(-1);
+    if (!last || this.busy) return;
+    await this.inTurn('undo', async () => {
+      this.said = this.said.slice(0, -1);
+      await undoCommand(last);
+      this.ahead = null;
+      return true;
+    });
+  }
+
+  private async inTurn(name: OfRun | 'undo', does: () => Promise<boolean>): Promise<boolean> {
+    this.pending = [...this.pending, name];
+    const mine = this.turn.then(does);
+    this.turn = mine.catch(() => undefined);
+    try {
+      return await mine;
+    } finally {
+      const at = this.pending.indexOf(name);
+      this.pending = this.pending.filter((_, i) => i !== at);
     }
-    this.busy = false;
-    return sent.ok;
   }
 
   /** The page comes anew; what was said meanwhile stands until it, too, has come. */
@@ -82,15 +122,5 @@ export class Making {
     const mine = ++this.times;
     await lookAgain();
     if (mine === this.times) this.ahead = null;
-  }
-
-  async undo(): Promise<void> {
-    const last = this.said.at(-1);
-    if (!last || this.busy) return;
-    this.busy = true;
-    this.said = this.said.slice(0, -1);
-    await undoCommand(last);
-    this.ahead = null;
-    this.busy = false;
   }
 }

@@ -1,41 +1,29 @@
-import { wrap, type Remote } from 'comlink';
 import { dayOrder, type DayMaking, type DayPlan, type Hands } from '$lib/core/day';
 import type { DayWorker } from '$lib/workers/day.worker';
+import { Beside, plainly } from '../house/beside';
 
-/** The day's order as it was laid last, by a worker; on the page itself where none starts. */
+/** The day's order as it was laid last, by a worker; an answer that was overtaken is not shown. */
 export class Order {
   plan = $state.raw<DayPlan | null>(null);
-  private worker: Worker | undefined;
-  private remote: Remote<DayWorker> | undefined;
+  private readonly beside = new Beside<DayWorker>(
+    () => new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' })
+  );
   private asked = 0;
 
-  /** Lays it anew; an answer that was overtaken is not shown. */
+  /** Lays it anew. */
   ask(makings: readonly DayMaking[], hands: Hands): void {
     const mine = ++this.asked;
-    void this.lay(JSON.parse(JSON.stringify(makings)) as DayMaking[], { ...hands }).then((plan) => {
+    const plain = plainly({ makings, hands });
+    const laid = this.beside.ask(
+      (remote) => remote.dayOrder(plain.makings, plain.hands),
+      () => dayOrder(plain.makings, plain.hands)
+    );
+    void laid.then((plan) => {
       if (mine === this.asked) this.plan = plan;
     });
   }
 
   stop(): void {
-    this.worker?.terminate();
-    this.worker = undefined;
-    this.remote = undefined;
-  }
-
-  private async lay(makings: readonly DayMaking[], hands: Hands): Promise<DayPlan> {
-    if (typeof Worker === 'undefined') return dayOrder(makings, hands);
-    this.remote ??= this.start();
-    const failed = new Promise<null>((no) =>
-      this.worker?.addEventListener('error', () => no(null), { once: true })
-    );
-    return (await Promise.race([this.remote.dayOrder(makings, hands), failed])) ?? dayOrder(makings, hands);
-  }
-
-  private start(): Remote<DayWorker> {
-    // The bundler wants the URL written just so.
-    // eslint-disable-next-line svelte/prefer-svelte-reactivity
-    this.worker = new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' });
-    return wrap<DayWorker>(this.worker);
+    this.beside.stop();
   }
 }

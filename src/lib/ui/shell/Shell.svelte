@@ -16,7 +16,7 @@
   import LightSwitch from './LightSwitch.svelte';
   import ScalePanel from '../scale/ScalePanel.svelte';
   import { scale, type ScaleThere } from '../scale/scale.svelte';
-  import { BESIDE, isIn, WAY } from './rooms';
+  import { BESIDE, fillsScreen, isIn, WAY } from './rooms';
 
   interface Overview {
     readonly household: Household;
@@ -47,8 +47,7 @@
 
   // svelte-ignore state_referenced_locally
   scale.there = overview.scale;
-  /** A making fills the screen: the way and all else is one tap away, not in the way of wet hands. */
-  const alone = $derived(page.url.pathname.startsWith('/making/'));
+  const alone = $derived(fillsScreen(page.url.pathname));
   let commandOpen = $state(false);
   let helpOpen = $state(false);
 

@@ -2,13 +2,14 @@
   import { Toast } from 'flowbite-svelte';
   import { page } from '$app/state';
   import { toasts } from '../house/toasts.svelte';
+  import { fillsScreen } from './rooms';
 </script>
 
 <div
   class={[
     'no-print pointer-events-none fixed inset-x-0 z-50 flex flex-col items-center gap-2 px-4',
     // In a making the hand is at the foot of the screen.
-    page.url.pathname.startsWith('/making/') ? 'top-3' : 'bottom-24 md:bottom-6'
+    fillsScreen(page.url.pathname) ? 'top-3' : 'bottom-24 md:bottom-6'
   ]}
   role="status"
   aria-live="polite"

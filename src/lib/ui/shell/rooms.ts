@@ -24,3 +24,6 @@ export const BESIDE: readonly Room[] = [
 /** Whether an address lies in a room. */
 export const isIn = (room: Room, path: string): boolean =>
   room.href === '/' ? path === '/' : path === room.href || path.startsWith(`${room.href}/`);
+
+/** A making fills the screen: the way and all else is one tap away, not in the way of wet hands. */
+export const fillsScreen = (path: string): boolean => path.startsWith('/making/');

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { stepsFor, type Addition, type Salting, type Step, type Style } from '$lib/core/style';
-  import { lastingWords, REST_WORDS, STEP_CAUTIONS, STEP_WORDS, styleWords } from '$lib/words';
+  import { REST_WORDS, STEP_CAUTIONS, STEP_WORDS, styleWords } from '$lib/words';
   import { plain } from '$lib/core/quantity';
   import type { SaltPart } from '$lib/core/worksheet';
   import { partWords } from './salt-words';
@@ -36,12 +36,7 @@
   const timeRest = ({ id, rest }: Step) => {
     const steps = stepsFor(style, salting);
     const after = steps[steps.findIndex((s) => s.id === id) + 1];
-    timers.set({
-      name: `${of} rests`,
-      lasts: lastingWords(rest?.fromMinutes ?? 0),
-      every: rest?.turnEveryMinutes ? lastingWords(rest.turnEveryMinutes) : '',
-      next: after ? STEP_WORDS[after.does] : ''
-    });
+    if (rest) timers.setRest(of, rest, after ? STEP_WORDS[after.does] : '');
   };
   const amount = (a: Addition): string => {
     const grows = { kg: (batch?.vegG ?? 0) / 1000, jar: batch?.jars ?? 0, batch: 1, free: 1 }[a.per];

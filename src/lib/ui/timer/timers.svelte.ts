@@ -1,4 +1,5 @@
 import { isAloud, isShown, nextRing, ringing, type ElapsedMs, type Timer } from '$lib/core/timer';
+import { lastingWords } from '$lib/words';
 import { news } from '../house/news.svelte';
 
 /** What a step proposes for its timer. */
@@ -31,6 +32,17 @@ class Timers {
   set(proposed: Partial<Proposed> = {}): void {
     this.proposed = { ...NOTHING, ...proposed };
     this.open = true;
+  }
+
+  /** Proposes the timer of a rest: when one first looks, its turns, and what is done then. */
+  setRest(of: string, rest: { fromMinutes: number; turnEveryMinutes?: number | null }, next: string): void {
+    const { fromMinutes, turnEveryMinutes } = rest;
+    this.set({
+      name: `${of} rests`,
+      lasts: lastingWords(fromMinutes),
+      every: turnEveryMinutes ? lastingWords(turnEveryMinutes) : '',
+      next
+    });
   }
 
   /** The page is taken up, or opened. */
