@@ -149,8 +149,10 @@ test('a share of salt that is none is said, and the sentence under the title lea
   await onBench(request, 'kohlrabi', '1640 g', '1195 g');
   await open(page, '/bench');
   const word = page.getByLabel('What is made').and(page.locator(':visible'));
-  await expect(word).toContainText(/Pieces in brine, to settle at 2\.5\s%, with fine sea salt/);
-  await word.getByRole('button', { name: /^to settle at/ }).click();
+  await expect(word).toContainText(
+    /settles at 2\.5\s%, with fine sea salt, standing: Kitchen counter, by no recipe/
+  );
+  await word.getByRole('button', { name: /^settles at/ }).click();
   const salt = page.getByLabel('Salt', { exact: true });
   await expect(salt).toBeFocused();
   await salt.fill('250');

@@ -73,11 +73,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   for (const { brineId, event } of savedUsed(sheet, used.value, work.command, rest !== null))
     await brines.append(work, brineId, [event]);
   if (rest) await brines.append(work, `${work.command}.rest`, [rest]);
-  const run = await runOn(work.trx, input.bench);
-  if (run)
-    await runs.append(work, run.id, [
-      runClosed({ batchId: work.command, styleId: sheet.styleId, lidNumbers })
-    ]);
+  await closeRun(work, input.bench, { batchId: work.command, styleId: sheet.styleId, lidNumbers });
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name, lidNumbers });
 });
@@ -88,6 +84,12 @@ async function recipeUsed({ trx }: Work, recipeId: string): Promise<RecipeUsed |
 }
 
 const rinseLogged = ({ after, taste, salinity }: RinseLogged): RinseLogged => ({ after, taste, salinity });
+
+/** What led through it on that bench, if anything did, has become a batch. */
+async function closeRun(work: Work, bench: string, became: Parameters<typeof runClosed>[0]): Promise<void> {
+  const run = await runOn(work.trx, bench);
+  if (run) await runs.append(work, run.id, [runClosed(became)]);
+}
 
 async function pack(work: Work, packed: readonly { lotId: string; event: LotEvent }[]): Promise<void> {
   for (const { lotId, event } of packed) await lots.append(work, lotId, [event]);

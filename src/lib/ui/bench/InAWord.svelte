@@ -3,18 +3,17 @@
   import { saltKind, type DosingWay } from '$lib/core/salt';
   import type { Bench } from './bench.svelte';
 
-  /** What is made, in one sentence under its name: each part leads to where it is chosen. */
+  /** How it is made, in one sentence under its style: each part leads to where it is chosen. */
   let { bench }: { bench: Bench } = $props();
   const OF: Record<DosingWay, string> = {
-    equilibrium: 'to settle at',
+    equilibrium: 'settles at',
     perVegetables: 'of the vegetables',
     perTotal: 'of vegetables and water',
     perWater: 'of the water',
-    byTaste: 'by taste, about'
+    byTaste: 'salted by taste, about'
   };
   const percent = $derived(`${plain(bench.fraction * 100, 2)}\u00a0%`);
   const parts = $derived([
-    { to: 'style', text: bench.style.name },
     {
       to: 'salt-percent',
       text:
@@ -23,8 +22,9 @@
           : `${percent} ${OF[bench.way]}`
     },
     { to: 'salt-kind', text: `with ${(saltKind(bench.saltKindId)?.name ?? 'salt').toLowerCase()}` },
-    { to: 'place', text: `on ${(bench.place?.name ?? 'the counter').toLowerCase()}` },
-    { to: 'recipe', text: bench.recipe ? `by ${bench.recipe.name}` : 'by no recipe' }
+    { to: 'place', text: `standing: ${bench.place?.name ?? 'nowhere yet'}` },
+    { to: 'recipe', text: bench.recipe ? `by ${bench.recipe.name}` : 'by no recipe' },
+    { to: 'style', text: 'another style' }
   ]);
   /** To where it is chosen, and the hand on it. */
   const lead = (id: string) => {

@@ -9,6 +9,8 @@ const PAUSE_MS = 150;
 export class Elsewhere {
   answer = $state.raw<Alternatives | null>(null);
   private readonly beside = new Beside<BenchWorker>(
+    // The bundler wants the URL written just so.
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity
     () => new Worker(new URL('../../workers/bench.worker.ts', import.meta.url), { type: 'module' })
   );
   private asked = 0;

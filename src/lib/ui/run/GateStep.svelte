@@ -10,7 +10,7 @@
     type Lead,
     type Run
   } from '$lib/core/run';
-  import { TASTE_WORDS } from '$lib/core/salt';
+  import { tasteWord } from '$lib/core/salt';
   import type { LotOnBench } from '$lib/core/lot';
   import { GATE_ASKS, GATE_SAYS, lastingWords, leadWords } from '$lib/words';
   import type { Bench } from '../bench/bench.svelte';
@@ -66,9 +66,14 @@
     if (nowId !== undefined) doing?.scrollIntoView({ block: 'nearest' });
   });
   const ladder = $derived(gate === 'taste');
-  const TASTE_RUNGS = TASTE_WORDS.filter((t) => t.id === 'soup' || t.id === 'sea').map((t) => ({
-    ...{ text: t.says, ends: t.salinity }
-  }));
+  /** What people mean by the two that everybody knows, on the ladder. */
+  const TASTE_RUNGS = [
+    { id: 'soup', text: 'like soup' },
+    { id: 'sea', text: 'like the sea' }
+  ].flatMap(({ id, text }) => {
+    const ends = tasteWord(id)?.salinity;
+    return ends ? [{ text, ends }] : [];
+  });
 </script>
 
 <p class="text-[1.75rem] leading-snug font-semibold">{GATE_ASKS[gate][0]}</p>
@@ -122,7 +127,7 @@
         <button class="act min-h-14 text-xl" onclick={() => bench.oneMoreJar()}>take it</button>
         <a class="act min-h-14 content-center text-xl" href="/bench?bench={bench.id}">choose on the Bench</a>
       {/if}
-      <Button size="xl" class="min-h-14" disabled={making.busy} onclick={() => void answer(now)}
+      <Button size="xl" class="min-h-14 text-xl" disabled={making.busy} onclick={() => void answer(now)}
         >{now.passes ? 'Done, go on' : 'Done, ask again'}</Button
       >
     </div>

@@ -55,9 +55,9 @@
   class="sticky bottom-0 z-30 -mx-4 border-t-[3px] border-ink bg-paper px-4 pt-3 pb-[max(0.75rem,env(safe-area-inset-bottom))]"
 >
   <div class="flex gap-3">
-    <Button size="xl" outline class="min-h-14 px-5" disabled={!canBack} onclick={onback}>Back</Button>
+    <Button size="xl" outline class="min-h-14 px-5 text-xl" disabled={!canBack} onclick={onback}>Back</Button>
     {#if goesOn && !run.over}
-      <Button size="xl" class="min-h-14 grow" onclick={onnext}
+      <Button size="xl" class="min-h-14 grow text-xl" onclick={onnext}
         >{behind ? 'Next' : step?.kind === 'kit' ? 'Begin' : 'Done, next'}</Button
       >
     {:else}<p class="grow content-center text-center text-lg text-quiet">
@@ -66,7 +66,7 @@
     <Button
       size="xl"
       outline
-      class="min-h-14 px-4 md:hidden"
+      class="min-h-14 px-4 text-xl md:hidden"
       aria-expanded={more}
       aria-controls="run-more"
       onclick={() => (more = !more)}>More</Button
@@ -114,7 +114,7 @@
     </div>
     <Button
       size="xl"
-      class="min-h-14"
+      class="min-h-14 text-xl"
       disabled={making.busy}
       onclick={() => void done(making.say('skip-step', { step: step?.id ?? '', why }))}>Leave it out</Button
     >
@@ -137,7 +137,7 @@
     <p>Its picks, jars and salt stay held. Today says when it goes on, and with what.</p>
     <Button
       size="xl"
-      class="min-h-14"
+      class="min-h-14 text-xl"
       disabled={making.busy}
       onclick={() => void done(making.say('put-off', { minutes: Number(minutes) }))}>Put it off</Button
     >
@@ -161,7 +161,7 @@
     <Button
       size="xl"
       color="red"
-      class="min-h-14"
+      class="min-h-14 text-xl"
       disabled={making.busy}
       onclick={() =>
         void done(

@@ -148,13 +148,15 @@
 
 <div class="no-print flex min-h-[calc(100dvh-1.25rem)] flex-col">
   <header class="flex flex-wrap items-baseline gap-x-6 border-b-[3px] border-ink pb-2">
-    <h1 class="min-w-0 grow text-2xl">{run.name}</h1>
+    <h1 class="w-full text-2xl md:w-auto md:grow">{run.name}</h1>
     {#if step}<p class="order-last w-full text-lg md:order-none md:w-auto" role="status">
         Step {at + 1} of {steps.length}{left > 0 && !run.became
           ? `, about ${lastingWords(left)} of hands left`
           : ''}
       </p>{/if}
-    {#if others.length > 0}<a class="act min-h-14 content-center" href="/making">the day's order</a>{/if}
+    {#if others.length > 0}<a class="act min-h-14 content-center" href="/making" aria-label="the day's order"
+        >the day</a
+      >{/if}
     {#each others as o (o.id)}<a class="act min-h-14 content-center" href="/making/{o.id}">{o.name}</a>{/each}
     <a
       class="act min-h-14 content-center"

@@ -6,6 +6,8 @@ import { Beside, plainly } from '../house/beside';
 export class Order {
   plan = $state.raw<DayPlan | null>(null);
   private readonly beside = new Beside<DayWorker>(
+    // The bundler wants the URL written just so.
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity
     () => new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' })
   );
   private asked = 0;
