@@ -6,6 +6,8 @@ declare global {
       house: House;
       /** Who asks is not known, and must be. */
       shut: boolean;
+      /** Who asks looks round in the demo's house. */
+      round: boolean;
     }
     interface PageState {
       /** The sheet that lies over the room: Back takes it away. */

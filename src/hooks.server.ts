@@ -5,23 +5,28 @@ import { isFromElsewhere, isOpenToAll, whoAsks } from '$lib/server/http/door';
 import { elapsed } from '$lib/server/clock';
 import { readConfig } from '$lib/server/config';
 import { openHouse } from '$lib/server/house';
+import { looksRound, Round } from '$lib/server/round';
 import { randomUUID } from 'node:crypto';
 import { redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 
 type Open = Awaited<ReturnType<typeof openHouse>>;
 let open: Open | undefined;
+let round: Round | undefined;
 
 /** Opens, migrates and checks what the process owns; the database closes when the server does. */
 export const init: ServerInit = async () => {
   if (building) return;
-  open = await openHouse(readConfig(process.env));
+  const config = readConfig(process.env);
+  open = await openHouse(config);
+  round = config.demo ? undefined : new Round(config);
   // A stream that never ends would keep the server from ending.
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       open?.house.scale?.close();
       open?.house.news?.close();
+      void round?.hush();
     });
-  process.once('sveltekit:shutdown', () => void open?.close());
+  process.once('sveltekit:shutdown', () => void Promise.all([open?.close(), round?.close()]));
 };
 
 /** Whoever asks is known here, or goes to sign in; what comes from another site's page goes no further. */
@@ -33,10 +38,16 @@ export const handle: Handle = async ({ event, resolve }) => {
   const hand = await whoAsks(event, open.house.keys);
   if (hand === 'unknown-token') return problemJson([{ code: 'token-unknown' }]);
   event.locals.house = { ...open.house, hand };
+  event.locals.round = false;
   event.locals.shut = open.house.keys.asks && hand === null;
   if (event.locals.shut && !isOpenToAll(pathname)) {
     if (pathname.startsWith('/api/')) return problemJson([{ code: 'signed-out' }]);
     redirect(303, `/sign-in?to=${encodeURIComponent(pathname)}`);
+  }
+  const program = event.request.headers.has('authorization');
+  if (round && !event.locals.shut && !program && looksRound(event.cookies)) {
+    event.locals.house = { ...(await round.house()), hand };
+    event.locals.round = true;
   }
   const response = await served(event, event.locals.house, async () => resolve(event));
   // What somebody saw who was let in is not kept for the next who asks.

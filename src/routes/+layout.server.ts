@@ -4,10 +4,10 @@ import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, url, depends }) => {
   depends('house');
-  if (locals.shut) return { overview: null, find: [], hand: null };
+  if (locals.shut) return { overview: null, find: [], hand: null, round: false };
   const shown = await shell(locals.house);
   // The first-run page asks once; it can be skipped.
   if (!shown.overview.household.settled && url.pathname !== '/welcome') redirect(303, '/welcome');
   const { hand } = locals.house;
-  return { ...shown, hand: hand ? { name: hand.name, role: hand.role } : null };
+  return { ...shown, hand: hand ? { name: hand.name, role: hand.role } : null, round: locals.round };
 };

@@ -4,6 +4,7 @@
   import { beforeNavigate } from '$app/navigation';
   import { ThemeProvider } from 'flowbite-svelte';
   import Shell from '$lib/ui/shell/Shell.svelte';
+  import LookRound from '$lib/ui/shell/LookRound.svelte';
   import Toasts from '$lib/ui/shell/Toasts.svelte';
   import { NEW_HOUSEHOLD } from '$lib/core/kit';
   import { provideHouse } from '$lib/ui/house/house.svelte';
@@ -39,6 +40,7 @@
 
 <ThemeProvider {theme}>
   {#if data.overview}
+    {#if data.round}<LookRound back />{/if}
     <Shell overview={data.overview} find={data.find} hand={data.hand}>{@render children()}</Shell>
   {:else}
     <main class="mx-auto max-w-xl px-4 pt-6 pb-16">{@render children()}</main>

@@ -31,6 +31,18 @@ export const OF_AMOUNTS = {
     `The tare (${v.tare}) is not lighter than the gross weight (${v.gross}).`,
     'Swap them, or weigh the empty bowl again.'
   ],
+  'basket-how-much': (v) => [
+    `How much ${v.crop}?`,
+    `Write its weight beside it, such as 3 kg or 5 lb, or a count: 4 ${v.piece}s.`
+  ],
+  'basket-of-what': (v) => [
+    `I know no vegetable in “${v.said}”.`,
+    `Write a weight and its plain name: ${v.examples}. What the table lacks is added in Kit.`
+  ],
+  'pepper-which': [
+    'Which peppers are they?',
+    'Write ripe bell peppers, green bell peppers, jalapeños, cayenne peppers: how wet and how hot they are matters.'
+  ],
   'count-not-understood': (v) => [
     `“${v.said}” is not clear to me.`,
     `Give a weight, or a count such as 3 ${v.piece}s or half a ${v.piece}.`

@@ -4,6 +4,7 @@ export { cropNamed, saltyNamed } from './names';
 export { oneShare, readDose } from './dose';
 export * from './weight';
 export * from './ways';
+export { readBasket, type InBasket } from './basket';
 export { readNumber } from './tokens';
 export { readDuration } from './duration';
 export * from './line';

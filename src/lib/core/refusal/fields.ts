@@ -34,6 +34,7 @@ export type FieldName =
   | 'back'
   | 'batchId'
   | 'bench'
+  | 'basket'
   | 'bed'
   | 'beds'
   | 'brineId'

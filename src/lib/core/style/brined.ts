@@ -10,7 +10,7 @@ export const BRINED_STYLES: readonly TableStyle[] = [
     name: 'Pieces in brine',
     salting: 'brine',
     alsoSalting: [],
-    produce: ['kohlrabi', 'turnip', 'carrot', 'cauliflower', 'green-bean', 'brussels-sprout', 'beet', 'radish-small', 'radish-daikon', 'celery', 'celeriac', 'tomato-green', 'cucumber-small', 'zucchini', 'parsnip', 'pumpkin', 'broccoli-stem', 'fennel', 'okra', 'onion', 'shallot', 'garlic', 'eggplant', 'tomatillo'],
+    produce: ['kohlrabi', 'turnip', 'carrot', 'cauliflower', 'green-bean', 'garlic', 'onion', 'brussels-sprout', 'beet', 'radish-small', 'radish-daikon', 'celery', 'celeriac', 'tomato-green', 'cucumber-small', 'zucchini', 'parsnip', 'pumpkin', 'broccoli-stem', 'fennel', 'okra', 'shallot', 'eggplant', 'tomatillo'],
     cuts: ['chunk', 'spear', 'coin', 'floret', 'half', 'upright', 'cherry', 'strip', 'ring', 'whole'],
     salt: { from: 0.02, to: 0.035 },
     usualSalt: 0.025,

@@ -11,7 +11,7 @@ export const CABBAGE_STYLES: readonly TableStyle[] = [
     name: 'Shredded, in its own juice',
     salting: 'dry',
     alsoSalting: [],
-    produce: ['cabbage-pointed', 'cabbage-white', 'cabbage-red', 'carrot', 'beet', 'apple', 'celeriac', 'turnip', 'horseradish', 'onion'],
+    produce: ['cabbage-white', 'cabbage-pointed', 'cabbage-red', 'carrot', 'beet', 'apple', 'celeriac', 'turnip', 'horseradish', 'onion'],
     cuts: ['shred'],
     salt: { from: 0.018, to: 0.025 },
     usualSalt: 0.022,

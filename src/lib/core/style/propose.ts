@@ -33,7 +33,7 @@ const SHORT_G = 1000;
 /**
  * Styles for what lies on the bench, the best first: how much of it the style is made for (and how dearly), what is
  * running low, and who eats it. Styles that suit less than half of the bench are left out.
- * Example: 3 kg of pointed cabbage proposes `shredded` first.
+ * Of two that suit alike, the plainer one, as the table has them. Example: 3 kg of white cabbage proposes `shredded` first.
  */
 export function proposeStyles(o: Occasion): Proposal[] {
   const all = o.bench.reduce((a, b) => a + b.g, 0);

@@ -76,7 +76,7 @@
             text={words(d.card, d.n)}
           />
         </div>
-        <p class="max-w-44 pt-2 text-center text-sm">
+        <p class="max-w-44 px-1.5 pt-2 text-center text-sm">
           <b class="block">{d.n > 4 ? `${d.n} × ` : ''}{d.card.name}</b>
           {house.mass(d.card.vegG)} in{#if d.card.brineMl > 0}, {house.volume(d.card.brineMl)} brine{/if},<br
           />{sheet.salting === 'brine' ? '' : 'holds '}{writeSalt(d.card.saltG)} salt

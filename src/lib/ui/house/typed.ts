@@ -46,14 +46,9 @@ function put(field: Field, was: string | boolean): void {
 }
 
 const KEPT = 'crockle-typed:';
-const fieldsOf = (form: HTMLFormElement): Field[] =>
-  [...form.querySelectorAll<Field>(':is(input, select, textarea)[name]')].filter(
-    (f) => !(f instanceof HTMLInputElement && ['hidden', 'radio', 'password'].includes(f.type))
-  );
 
-/** Keeps what stands half-typed in a form on this device, by its own name: it outlives reload, Back and a closed tab. */
-export function keepHalfTyped(form: HTMLFormElement, name: string): void {
-  const said = Object.fromEntries(fieldsOf(form).map((f) => [f.name, isTick(f) ? f.checked : f.value]));
+/** Keeps something half-said on this device, by its own name: it outlives reload, Back and a closed tab. */
+export function keepSaid(name: string, said: unknown): void {
   try {
     localStorage.setItem(KEPT + name, JSON.stringify(said));
   } catch {
@@ -61,19 +56,33 @@ export function keepHalfTyped(form: HTMLFormElement, name: string): void {
   }
 }
 
+/** What was left half-said by that name; null: nothing. */
+export function saidBefore(name: string): Record<string, unknown> | null {
+  try {
+    return JSON.parse(localStorage.getItem(KEPT + name) ?? 'null') as Record<string, unknown> | null;
+  } catch {
+    return null;
+  }
+}
+
+const fieldsOf = (form: HTMLFormElement): Field[] =>
+  [...form.querySelectorAll<Field>(':is(input, select, textarea)[name]')].filter(
+    (f) => !(f instanceof HTMLInputElement && ['hidden', 'radio', 'password'].includes(f.type))
+  );
+
+/** Keeps what stands half-typed in a form. */
+export const keepHalfTyped = (form: HTMLFormElement, name: string): void =>
+  keepSaid(name, Object.fromEntries(fieldsOf(form).map((f) => [f.name, isTick(f) ? f.checked : f.value])));
+
 /** Fills a form with what was left half-typed in it; whether there was something. */
 export function giveHalfTyped(form: HTMLFormElement, name: string): boolean {
-  try {
-    const said = JSON.parse(localStorage.getItem(KEPT + name) ?? 'null') as Record<string, unknown> | null;
-    if (!said) return false;
-    for (const f of fieldsOf(form)) {
-      const was = said[f.name];
-      if (typeof was === 'string' || typeof was === 'boolean') put(f, was);
-    }
-    return true;
-  } catch {
-    return false;
+  const said = saidBefore(name);
+  if (!said) return false;
+  for (const f of fieldsOf(form)) {
+    const was = said[f.name];
+    if (typeof was === 'string' || typeof was === 'boolean') put(f, was);
   }
+  return true;
 }
 
 /** It was sent. */

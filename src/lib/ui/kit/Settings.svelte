@@ -1,8 +1,8 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import { WATERS } from '$lib/core/kit';
-  import { EATERS } from '$lib/core/safety';
-  import { EATER_WORDS, waterWords } from '$lib/words';
+  import Eaters from './Eaters.svelte';
+  import { waterWords } from '$lib/words';
   import { SALT_KINDS } from '$lib/core/salt';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -79,27 +79,7 @@
         problem={problemAt('beds')}
         value={h.beds.join(', ')}
       />
-      <fieldset class="sm:col-span-2">
-        <legend class="text-sm font-medium">Eats here, too</legend>
-        <input type="hidden" name="eatersAsked" value="true" />
-        <div class="grid gap-x-6 sm:grid-cols-2">
-          {#each EATERS as e (e)}
-            <label class="flex min-h-11 items-center gap-3 text-sm">
-              <input
-                type="checkbox"
-                class="size-5 shrink-0 rounded border-rule-strong text-primary-700"
-                name="eaters"
-                value={e}
-                checked={h.eaters.includes(e)}
-              />
-              {EATER_WORDS[e].who}
-            </label>
-          {/each}
-        </div>
-        <p class="text-sm text-quiet">
-          Brings a word of caution where jars are eaten. No advice: ask a doctor or midwife.
-        </p>
-      </fieldset>
+      <div class="sm:col-span-2"><Eaters eaters={h.eaters} /></div>
       <div><Button type="submit" outline disabled={busy}>Save</Button></div>
     {/snippet}
   </ActionForm>

@@ -25,5 +25,5 @@ export const BESIDE: readonly Room[] = [
 export const isIn = (room: Room, path: string): boolean =>
   room.href === '/' ? path === '/' : path === room.href || path.startsWith(`${room.href}/`);
 
-/** A making fills the screen: the way and all else is one tap away, not in the way of wet hands. */
-export const fillsScreen = (path: string): boolean => path.startsWith('/making/');
+/** A making fills the screen, and so does the first page: the way and all else is not in the way of wet or new hands. */
+export const fillsScreen = (path: string): boolean => path.startsWith('/making/') || path === '/welcome';
