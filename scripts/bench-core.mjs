@@ -34,6 +34,8 @@ export async function measureCore({ add, rows, median }) {
     'crock-water-15l'
   ].map((geometryId) => ({ id: geometryId, name: geometryId, geometryId, lid: 'clamped', free: 5 }));
   const benches = Array.from({ length: 300 }, (_, i) => ({
+    crops: [],
+    styles: [],
     styleId: i % 2 ? 'pieces' : 'shredded',
     items: Array.from({ length: 1 + dice(4) }, (_, k) => ({
       id: String(k),
@@ -183,7 +185,7 @@ export async function measureCore({ add, rows, median }) {
     )
   );
   add('putting right, median', `${median(rights).toFixed(3)} ms`, 'under 1 ms', median(rights) < 1);
-  const context = { system: 'metric', kind: salt.saltKind('sea-fine'), salting: null };
+  const context = { system: 'metric', kind: salt.saltKind('sea-fine'), crops: [], salting: null };
   const cards = recipe.STARTING_RECIPES.map(([, r]) => recipe.readCard(r.card, context));
   const scaling = each(1000, (i) =>
     recipe.scaleRecipe(cards[i % cards.length], {

@@ -4,6 +4,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { measureCore } from './bench-core.mjs';
+import { measurePhone } from './bench-phone.mjs';
 import { benchYears } from './bench-years.mjs';
 import {
   CHROMIUM,
@@ -154,6 +155,7 @@ add(
   'no more than without',
   speaking.dropped <= still.dropped + 1
 );
+await measurePhone({ add, median, browser, base, rooms: [...ROOMS, '/making'] });
 await browser.close();
 const gone = new Promise((r) => child.once('exit', r));
 child.kill('SIGTERM');

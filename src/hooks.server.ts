@@ -49,7 +49,12 @@ export const handle: Handle = async ({ event, resolve }) => {
     event.locals.house = { ...(await round.house()), hand };
     event.locals.round = true;
   }
-  const response = await served(event, event.locals.house, async () => resolve(event));
+  const response = await served(event, event.locals.house, async () =>
+    // The faces come with the page: a line that is set anew in another face would jump.
+    resolve(event, {
+      preload: ({ type, path }) => type === 'js' || type === 'css' || path.includes('-latin-wght-normal')
+    })
+  );
   // What somebody saw who was let in is not kept for the next who asks.
   if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-cache');
   response.headers.set('server-timing', `made;dur=${(elapsed() - from).toFixed(1)}`);

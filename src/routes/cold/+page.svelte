@@ -35,7 +35,11 @@
   </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
-    <div class="flex min-w-0 flex-col gap-7">
+    <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
+    {#if chosen}<aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen jar">
+        {#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
+      </aside>{/if}
+    <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
       {#each data.places as { placeId, jars, shelfMl } (placeId)}
         {@const place = house.household.places.find((p) => p.id === placeId)}
         {#if place}
@@ -103,9 +107,6 @@
         </section>
       {/if}
     </div>
-    {#if chosen}<aside class="order-first lg:order-none" aria-label="The chosen jar">
-        {#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
-      </aside>{/if}
   </div>
 {/if}
 

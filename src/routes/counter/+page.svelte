@@ -61,7 +61,13 @@
   </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
-    <div class="flex min-w-0 flex-col gap-7">
+    <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
+    {#if chosen}
+      <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen batch">
+        <BatchPanel batch={chosen} tasks={data.tasks.filter((t) => t.batchId === chosen.id)} />
+      </aside>
+    {/if}
+    <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
       {#each counters as place (place.id)}
         {@const jars = at(place.id)}
         {#if jars.length > 0}
@@ -109,11 +115,6 @@
         </section>
       {/if}
     </div>
-    {#if chosen}
-      <aside class="order-first lg:order-none" aria-label="The chosen batch">
-        <BatchPanel batch={chosen} tasks={data.tasks.filter((t) => t.batchId === chosen.id)} />
-      </aside>
-    {/if}
   </div>
 {/if}
 

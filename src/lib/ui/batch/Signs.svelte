@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { standing, type BatchInHand } from '$lib/core/batch';
   import { isSign, SIGNS } from '$lib/core/safety';
@@ -14,10 +15,7 @@
   const sign = $derived(isSign(chosen) ? { id: chosen, level: SIGNS[chosen], ...signWords(chosen) } : null);
 </script>
 
-<details>
-  <summary class="min-h-11 content-center underline underline-offset-4"
-    >Film, spots, slime, a smell, no bubbles?</summary
-  >
+<Fold text="Film, spots, slime, a smell, no bubbles?" quiet>
   <ChoiceField
     label="What is to be seen or smelt"
     id="sign"
@@ -52,4 +50,4 @@
     {/if}
   {/if}
   <p class="pt-2 text-sm text-quiet">When in doubt, throw it out. Common practice, no source.</p>
-</details>
+</Fold>

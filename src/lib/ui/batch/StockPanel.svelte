@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button, Input, Label } from 'flowbite-svelte';
   import { verdictsOf } from '$lib/core/care';
   import { EATERS } from '$lib/core/safety';
@@ -65,8 +66,7 @@
       Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid
       label names the allergens. Selling needs what your local food rules ask.
     </p>{/if}
-  <details>
-    <summary class="min-h-11 content-center underline underline-offset-4">Another amount</summary>
+  <Fold text="Another amount" quiet>
     <ActionForm
       command="portion"
       values={{ ...base, amount: 'weight' }}
@@ -91,9 +91,8 @@
         </div>
       {/snippet}
     </ActionForm>
-  </details>
-  <details>
-    <summary class="min-h-11 content-center underline underline-offset-4">Throw it away</summary>
+  </Fold>
+  <Fold text="Throw it away" quiet>
     <ActionForm command="portion" values={{ ...base, amount: 'all', how: 'thrown' }}>
       {#snippet children({ busy, problemAt })}
         <Label for="reason">Why</Label>
@@ -113,6 +112,6 @@
         <Button type="submit" outline class="mt-2" disabled={busy}>Throw it away</Button>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
   <a class="act" href="/notebook/{jar.batch.id}">Its record</a>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { dayNumberOf } from '$lib/core/care';
   import { salinityOf, standing, type Batch } from '$lib/core/batch';
@@ -30,8 +31,7 @@
 </script>
 
 {#if rooms.length > 0}
-  <details class="no-print border-t border-rule-strong pt-1">
-    <summary class="act">Add it to a crock that stands already</summary>
+  <Fold text="Add it to a crock that stands already" class="no-print border-t border-rule-strong pt-1">
     <ul>
       {#each rooms as { b, f, pick } (f.id)}
         <li class="line flex flex-wrap items-center justify-between gap-x-4">
@@ -61,5 +61,5 @@
       {/each}
     </ul>
     {#if bench.estimated}<p class="text-sm text-quiet">Weigh it prepared first.</p>{/if}
-  </details>
+  </Fold>
 {/if}

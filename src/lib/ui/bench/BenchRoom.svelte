@@ -96,16 +96,24 @@
     </p>
   {/if}
   <div class="grid gap-x-9 gap-y-6 lg:grid-cols-[20rem_1fr_17rem]">
-    <!-- On a phone the columns fall into one: the answer, what goes in, the jars, and then the choices. -->
+    <!-- On a phone the columns fall into one: the answer, what goes in, the jars, and then the choices; written in that order, so
+      that nothing is pushed down while the page comes in. -->
+    <div class="-mb-4 lg:hidden">
+      <h1>{bench.style.name}</h1>
+      <InAWord {bench} />
+    </div>
+    {#if sheet}
+      <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
+        <Answer {sheet} {dry} />
+      </div>
+      <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
+    {/if}
     <div class="contents lg:order-1 lg:flex lg:flex-col lg:gap-6">
       <div class="hidden lg:block">
         <h1>{bench.style.name}</h1>
         <InAWord {bench} />
       </div>
-      <div class="order-3 lg:order-none">
-        <ByRecipe {bench} recipes={data.recipes} scaled={bench.scaled} />
-      </div>
-      <div class="order-2 lg:order-none">
+      <div class="lg:order-2">
         <GoingIn
           {bench}
           lots={data.lots}
@@ -114,21 +122,14 @@
           alone={data.makings.length < 2}
         />
       </div>
-      <div class="order-5 lg:order-none"><Extras {bench} /></div>
-      <div class="order-6 lg:order-none"><Choices {bench} /></div>
+      <div class="lg:order-1">
+        <ByRecipe {bench} recipes={data.recipes} scaled={bench.scaled} />
+      </div>
+      <div class="order-5 lg:order-3"><Extras {bench} /></div>
+      <div class="order-6 lg:order-4"><Choices {bench} /></div>
     </div>
 
     <div class="contents lg:order-2 lg:flex lg:min-w-0 lg:flex-col lg:gap-4">
-      <div class="-mb-4 lg:hidden">
-        <h1>{bench.style.name}</h1>
-        <InAWord {bench} />
-      </div>
-      {#if sheet}
-        <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden">
-          <Answer {sheet} {dry} />
-        </div>
-        <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>
-      {/if}
       <div class="order-4 flex min-w-0 flex-col gap-4 lg:order-none">
         {#if !noJars}<JarSets {bench} jars={data.jars} {sets} toWash={data.toWash} />{/if}
         {#if sheet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import { problem } from '$lib/words';
   import type { Worksheet } from '$lib/core/worksheet';
@@ -28,8 +29,7 @@
   const weighed = $derived(net.filter((g) => g != null).length);
 </script>
 
-<details class="no-print border-t border-rule-strong pt-1" open={weighed > 0}>
-  <summary class="act">Fill and weigh, jar by jar</summary>
+<Fold text="Fill and weigh, jar by jar" open={weighed > 0} class="no-print border-t border-rule-strong pt-1">
   <p class="text-sm text-quiet">
     Vegetables in, water to the fill line, jar on the scale. Its weight less the empty jar is what the salt is
     taken of: the surest way. Then stir the salt into a little of that water and pour it back.
@@ -88,4 +88,4 @@
       <button class="act" onclick={() => bench.choose({ filled: undefined })}>back to the plan</button>
     </p>
   {/if}
-</details>
+</Fold>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { wall } from '$lib/core/calendar';
   import type { Learned } from '$lib/core/learn';
   import { allCrops } from '$lib/core/produce';
@@ -57,8 +58,7 @@
     (counts[id] = Math.min(free, Math.max(0, (counts[id] ?? 0) + by)));
 </script>
 
-<details class="no-print mt-10 border-t border-rule-strong pt-2">
-  <summary class="act">How much do I pick to fill these jars?</summary>
+<Fold text="How much do I pick to fill these jars?" class="no-print mt-10 border-t border-rule-strong pt-2">
   <div class="grid gap-x-10 gap-y-4 py-3 md:grid-cols-3">
     <div class="flex flex-col gap-3">
       <ChoiceField
@@ -126,4 +126,4 @@
         </p>{/if}
     </div>
   </div>
-</details>
+</Fold>

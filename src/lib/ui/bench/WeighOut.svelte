@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { bowlTooSalty } from '$lib/core/correct';
   import { as, writePercent, writeSalt } from '$lib/core/quantity';
   import { saltKind } from '$lib/core/salt';
@@ -72,8 +73,7 @@
   };
 </script>
 
-<details class="no-print border-t border-rule-strong pt-1" {open}>
-  <summary class="act">Weigh it out, one after the other</summary>
+<Fold text="Weigh it out, one after the other" {open} class="no-print border-t border-rule-strong pt-1">
   <ol>
     {#each targets.map(live) as t (t.id)}
       {@const b = bar(t, step)}
@@ -147,4 +147,4 @@
     {/each}
   </ol>
   {#if !next && targets.length > 0}<p class="py-2 font-semibold">All of it is weighed.</p>{/if}
-</details>
+</Fold>

@@ -41,6 +41,8 @@ export class First {
   keeping = $state(false);
   /** What went wrong while the picks were kept, in words. */
   trouble = $state('');
+  // Nothing is shown of it.
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity
   private readonly kept = new Map<string, string>();
 
   constructor(private readonly now: () => WallMinute) {}

@@ -17,6 +17,11 @@
     children: Snippet;
   }
   let { open = $bindable(), title, size = 'sm', placement = 'center', onclose, children }: Props = $props();
+  /** A sheet that was never opened is not there: a room has many, and a phone feels each. */
+  let met = $state(false);
+  $effect.pre(() => {
+    if (open) met = true;
+  });
   /** By then the router has begun to follow a link: it lets the browser paint first, 100 ms at most. */
   const LINK_FOLLOWED_MS = 300;
   /** Back takes it away: it has an entry of its own in the history, another each time it is laid; null: it lies not. */
@@ -56,6 +61,8 @@
 <!-- Another page is being loaded: going back now would call that off. -->
 <svelte:window {onpopstate} onbeforeunload={() => clearTimeout(going)} />
 
-<Modal bind:open {title} {size} {placement} {onclose} aria-label={title} outsideclose
-  >{@render children()}{#if scale.open}<ScalePanel />{/if}</Modal
->
+{#if met}
+  <Modal bind:open {title} {size} {placement} {onclose} aria-label={title} outsideclose
+    >{@render children()}{#if scale.open}<ScalePanel />{/if}</Modal
+  >
+{/if}

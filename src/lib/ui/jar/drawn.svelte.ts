@@ -6,6 +6,15 @@ export interface Drawing {
   readonly clips?: boolean;
 }
 
+/** A page comes drawn: a phone need not lay its pieces again to learn what stands there. */
+function cameWithPage(id: string): Drawing | undefined {
+  const there = typeof document === 'undefined' ? null : document.getElementById(id);
+  if (!there) return undefined;
+  const clips = there.tagName === 'path';
+  const paths = (clips ? [there] : [...there.querySelectorAll('path')]).map((p) => p.getAttribute('d') ?? '');
+  return paths.length > 0 ? { paths, clips } : undefined;
+}
+
 /**
  * What jars are made of, drawn once on a page: outlines by their shape, pieces by how they are packed; every jar that is
  * alike uses them. A shelf of fifty jars weighs as little as the few ways in which they are made.
@@ -19,7 +28,7 @@ export class Drawn {
   /** Keeps what a jar needs; answers the id by which it uses it. */
   keep(key: string, make: () => Drawing): string {
     const id = `d-${key.replace(/[^a-z0-9]+/gi, '-')}`;
-    if (!this.known.has(id)) this.known.set(id, make());
+    if (!this.known.has(id)) this.known.set(id, cameWithPage(id) ?? make());
     return id;
   }
   /** Has what was kept since shown. */

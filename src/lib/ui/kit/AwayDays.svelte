@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { dayOfWall, wall } from '$lib/core/calendar';
   import TextField from '../forms/TextField.svelte';
@@ -27,8 +28,7 @@
       </li>
     {:else}<li class="py-2 text-quiet">Nobody plans to be away.</li>{/each}
   </ul>
-  <details>
-    <summary class="act">Somebody has to open the lids: plan days away</summary>
+  <Fold text="Somebody has to open the lids: plan days away">
     <ActionForm command="plan-away" class="grid items-start gap-3 py-2 sm:grid-cols-3" label="Days away">
       {#snippet children({ busy, problemAt })}
         <TextField label="From" id="a-from" name="from" problem={problemAt('from')} type="date" min={today} />
@@ -36,5 +36,5 @@
         <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import type { OwnedJar } from '$lib/core/kit';
   import { waterDensity } from '$lib/core/salt';
@@ -15,10 +16,11 @@
   const brim = $derived(jar.brimMl ?? shape?.brimMl ?? 0);
 </script>
 
-<details>
-  <summary class="min-h-11 content-center text-sm underline underline-offset-4">
-    {jar.brimMl === null ? 'from the table; measure your own' : 'measured by you'}
-  </summary>
+<Fold
+  text={jar.brimMl === null ? 'from the table; measure your own' : 'measured by you'}
+  quiet
+  class="text-sm"
+>
   {#if shape}
     <ActionForm
       command="measure-jar"
@@ -73,4 +75,4 @@
       {/snippet}
     </ActionForm>
   {/if}
-</details>
+</Fold>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { JARS, LIDS, jarGeometry, usableMl, usualHeadspace, usualLid, type Lid } from '$lib/core/vessel';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -110,8 +111,7 @@
       </li>
     {/each}
   </ul>
-  <details open={house.household.jars.length === 0}>
-    <summary class="act">Add a kind of jar</summary>
+  <Fold text="Add a kind of jar" open={house.household.jars.length === 0}>
     <ActionForm command="own-jars" class="grid gap-3 py-2 sm:grid-cols-2" label="Add a kind of jar">
       {#snippet children({ busy, problemAt })}
         <ChoiceField
@@ -148,7 +148,7 @@
         <div><Button type="submit" outline disabled={busy}>Add</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
   <p class="py-1 text-sm text-quiet">
     Glass, glazed ware without lead, or food-grade plastic; no metal, no unglazed ware.
   </p>

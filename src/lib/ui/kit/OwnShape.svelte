@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { readQuantity } from '$lib/core/reading';
   import { waterDensity } from '$lib/core/salt';
@@ -38,8 +39,7 @@
   const made = $derived(jarGeometry(id));
 </script>
 
-<details>
-  <summary class="act">Measure a shape of your own</summary>
+<Fold text="Measure a shape of your own">
   <ActionForm command="shape-jar" class="grid gap-3 py-2 sm:grid-cols-2" label="Measure a shape of your own">
     {#snippet children({ busy, problemAt })}
       <TextField
@@ -127,4 +127,4 @@
       <div><Button type="submit" outline disabled={busy}>Add it</Button></div>
     {/snippet}
   </ActionForm>
-</details>
+</Fold>

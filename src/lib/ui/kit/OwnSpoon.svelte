@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { gPerTeaspoon, SALT_KINDS } from '$lib/core/salt';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -18,8 +19,7 @@
   );
 </script>
 
-<details>
-  <summary class="act">Weigh your own spoon</summary>
+<Fold text="Weigh your own spoon">
   <ActionForm
     command="weigh-spoon"
     class="grid items-start gap-3 py-2 sm:grid-cols-2"
@@ -67,4 +67,4 @@
       <div><Button type="submit" outline disabled={busy}>Save</Button></div>
     {/snippet}
   </ActionForm>
-</details>
+</Fold>

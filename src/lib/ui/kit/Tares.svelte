@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button, Input, Label } from 'flowbite-svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -17,8 +18,7 @@
       <li class="line flex justify-between"><b>{t.name}</b><span class="big">{house.mass(t.g)}</span></li>
     {:else}<li class="py-2 text-quiet">Weigh a bowl once, and it may stay on the scale ever after.</li>{/each}
   </ul>
-  <details>
-    <summary class="act">Add a bowl or jar, or weigh one again</summary>
+  <Fold text="Add a bowl or jar, or weigh one again">
     <ActionForm
       command="set-tare"
       class="grid items-start gap-3 py-2 sm:grid-cols-3"
@@ -44,5 +44,5 @@
         <div class="sm:pt-6"><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { USUAL_WEIGHTS, WEIGHT_KINDS, type WeightKind } from '$lib/core/vessel';
   import ChoiceField from '../forms/ChoiceField.svelte';
@@ -25,8 +26,7 @@
         Say which weights you have, then give each kind of jar its own, under “measure”.
       </li>{/each}
   </ul>
-  <details>
-    <summary class="act">Add a weight, or measure one again</summary>
+  <Fold text="Add a weight, or measure one again">
     <ActionForm command="set-weight" class="grid gap-3 py-2 sm:grid-cols-2" label="A weight">
       {#snippet children({ busy, problemAt })}
         <TextField
@@ -60,5 +60,5 @@
         <div><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
 </section>

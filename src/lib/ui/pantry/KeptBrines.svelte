@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { dayOfWall, daysBetween, wall } from '$lib/core/calendar';
   import { brineUseBy, type KeptBrine } from '$lib/core/pantry';
@@ -43,8 +44,7 @@
       </li>
     {:else}<li class="py-2 text-quiet">None is kept.</li>{/each}
   </ul>
-  <details>
-    <summary class="act">Save a brine</summary>
+  <Fold text="Save a brine">
     <ActionForm command="keep-brine" class="grid gap-3 py-2" label="Save a brine">
       {#snippet children({ busy, problemAt })}
         <TextField
@@ -78,5 +78,5 @@
         <div><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../forms/Fold.svelte';
   import { dayAndYear, shortDay } from '$lib/words';
   import { Button } from 'flowbite-svelte';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -68,8 +69,7 @@
     </ActionForm>
   {/if}
 
-  <details>
-    <summary class="act">{door.isSet ? 'Change the passphrase' : 'Set a passphrase'}</summary>
+  <Fold text={door.isSet ? 'Change the passphrase' : 'Set a passphrase'}>
     <ActionForm
       command="set-passphrase"
       values={{ role: 'hand' }}
@@ -92,11 +92,10 @@
         <div><Button type="submit" outline disabled={busy}>Set it</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
 
   {#if door.isSet}
-    <details>
-      <summary class="act">Guests, who look on: {door.guests ? 'have a passphrase' : 'none come in'}</summary>
+    <Fold text={`Guests, who look on: ${door.guests ? 'have a passphrase' : 'none come in'}`}>
       <ActionForm
         command="set-passphrase"
         values={{ role: 'guest' }}
@@ -122,11 +121,10 @@
             >{/snippet}
         </ActionForm>
       {/if}
-    </details>
+    </Fold>
   {/if}
 
-  <details open={token !== ''}>
-    <summary class="act">Tokens, for programs: {tokens.length === 0 ? 'none' : tokens.length}</summary>
+  <Fold text={`Tokens, for programs: ${tokens.length === 0 ? 'none' : tokens.length}`} open={token !== ''}>
     <ul>
       {#each tokens as t (t.id)}
         <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule">
@@ -179,5 +177,5 @@
         <div class="sm:col-span-3"><Button type="submit" outline disabled={busy}>Make a token</Button></div>
       {/snippet}
     </ActionForm>
-  </details>
+  </Fold>
 </section>
