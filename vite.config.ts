@@ -5,6 +5,14 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
   worker: { format: 'es' },
+  build: {
+    rolldownOptions: {
+      // The control library does not say that its modules do nothing by themselves: every control's styles would come along.
+      treeshake: {
+        moduleSideEffects: [{ test: /node_modules\/(flowbite-svelte|d3-[a-z-]+)\//, sideEffects: false }]
+      }
+    }
+  },
   test: {
     include: ['tests/**/*.test.ts'],
     exclude: ['tests/e2e/**'],

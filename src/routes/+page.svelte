@@ -1,5 +1,5 @@
 <script lang="ts">
-  import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
+  import Later from '$lib/ui/house/Later.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import MakingsDue from '$lib/ui/run/MakingsDue.svelte';
@@ -94,4 +94,4 @@
   </aside>
 </div>
 
-<BatchDialogs />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />

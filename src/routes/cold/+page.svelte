@@ -2,7 +2,7 @@
   import { leftG } from '$lib/core/batch';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
+  import Later from '$lib/ui/house/Later.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
@@ -110,4 +110,4 @@
   </div>
 {/if}
 
-<BatchDialogs />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { placeOf, standing, type BatchInHand, type Filling } from '$lib/core/batch';
   import { dayNumberOf, daysAtPace, verdictOn, verdictsOf } from '$lib/core/care';
-  import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
+  import Later from '$lib/ui/house/Later.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
@@ -118,4 +118,4 @@
   </div>
 {/if}
 
-<BatchDialogs />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />

@@ -6,10 +6,9 @@
   import type { Household } from '$lib/core/kit';
   import type { Timer } from '$lib/core/timer';
   import TimerBar from '../timer/TimerBar.svelte';
-  import TimerSheet from '../timer/TimerSheet.svelte';
   import { timers } from '../timer/timers.svelte';
   import { weighIn } from '../weigh/weigh-in.svelte';
-  import WeighIn from '../weigh/WeighIn.svelte';
+  import Later from '../house/Later.svelte';
   import ClockControl from './ClockControl.svelte';
   import CommandBox from './CommandBox.svelte';
   import KeyHelp from './KeyHelp.svelte';
@@ -198,8 +197,8 @@
     </footer>{/if}
 </div>
 
-<WeighIn />
-<TimerSheet />
+<Later load={() => import('../weigh/WeighIn.svelte')} props={{}} />
+<Later load={() => import('../timer/TimerSheet.svelte')} props={{}} />
 {#if scale.dialogs === 0}<ScalePanel />{/if}
 <CommandBox bind:open={commandOpen} {find} />
 <KeyHelp bind:open={helpOpen} />

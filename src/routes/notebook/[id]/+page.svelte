@@ -7,7 +7,7 @@
   import { saltKind, tasteWord } from '$lib/core/salt';
   import { isRule } from '$lib/core/safety';
   import { styleLike } from '$lib/core/style';
-  import BatchDialogs from '$lib/ui/batch/BatchDialogs.svelte';
+  import Later from '$lib/ui/house/Later.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
@@ -208,4 +208,4 @@
   </aside>
 </div>
 
-<BatchDialogs />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />
