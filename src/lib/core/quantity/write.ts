@@ -82,6 +82,19 @@ export function writeVolume(ml: number, units: WrittenUnits = 'metric'): string 
   return near ? countOf(quarters, 'cup') : `${plain(ml / UNITS.usFloz.factor, 1)}${GLUE}fl${GLUE}oz`;
 }
 
+/**
+ * A height as a ruler has it: whole mm, or inches to the eighth. Examples: `writeHeight(25)` is `'25 mm'`,
+ * `writeHeight(25, 'US')` is `'1 in'`, `writeHeight(32, 'US')` is `'1 1/4 in'`.
+ */
+export function writeHeight(mm: number, units: WrittenUnits = 'metric'): string {
+  if (units === 'metric') return `${plain(mm, 0)}${GLUE}mm`;
+  const eighths = Math.round((mm / UNITS.inch.factor) * 8);
+  const [whole, part] = [Math.floor(eighths / 8), eighths % 8];
+  const by = part % 4 === 0 ? 4 : part % 2 === 0 ? 2 : 1;
+  const text = [whole > 0 || part === 0 ? String(whole) : '', part > 0 ? `${part / by}/${8 / by}` : ''];
+  return `${text.filter((t) => t !== '').join(GLUE)}${GLUE}in`;
+}
+
 const countOf = (n: number, unit: string): string => {
   const text = plain(n, 2);
   return `${text}${GLUE}${unit}${text === '1' ? '' : 's'}`;

@@ -13,15 +13,16 @@
 
 <fieldset>
   <legend class="text-sm font-semibold">{legend}</legend>
-  <div class="flex items-center gap-1 pt-1">
-    <span class="w-16 text-sm text-quiet">{low}</span>
+  <!-- On a narrow phone its two ends stand over the row, so that all six fit. -->
+  <div class="grid grid-cols-6 items-center gap-1 pt-1 sm:flex">
+    <span class="col-span-3 text-sm text-quiet sm:w-16">{low}</span>
+    <span class="col-span-3 text-right text-sm text-quiet sm:order-last sm:pl-1">{high}</span>
     {#each [0, 1, 2, 3, 4, 5] as n (n)}
       <label
-        class="flex size-12 cursor-pointer items-center justify-center rounded-lg border border-rule-strong font-display font-bold has-checked:bg-slate has-checked:text-chalk has-focus-visible:outline-3"
+        class="flex h-12 cursor-pointer items-center justify-center rounded-lg border border-rule-strong font-display font-bold has-checked:bg-slate has-checked:text-chalk has-focus-visible:outline-3 sm:w-12"
       >
         <input type="radio" class="sr-only" {name} value={n} bind:group={mark} aria-label="{legend} {n}" />{n}
       </label>
     {/each}
-    <span class="pl-1 text-sm text-quiet">{high}</span>
   </div>
 </fieldset>

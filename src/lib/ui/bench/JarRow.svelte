@@ -43,19 +43,28 @@
       })
     );
   });
+  /** The largest carries its measures: the others are packed alike. */
+  const biggest = $derived(
+    drawn.reduce((a, d) => (d.card.usableMl > (a?.card.usableMl ?? 0) ? d : a), drawn[0])
+  );
+  const measuresOf = (card: JarCard) => ({
+    headspace: house.height(card.headspaceMm),
+    liquid: card.brineMl > 0 ? `${house.volume(card.brineMl)} brine` : 'its own juice',
+    solids: house.mass(card.vegG)
+  });
   let width = $state(560);
   const size = (card: JarCard) => profile(jarGeometry(card.geometryId)!);
   // The tallest jar fills the height, and all of them the width.
   const scale = $derived.by(() => {
     const tallest = Math.max(150, ...drawn.map((d) => size(d.card).heightMm + 34));
-    const together = drawn.reduce((a, d) => a + size(d.card).bodyWidthMm + 44, 0);
+    const together = drawn.reduce((a, d) => a + size(d.card).bodyWidthMm + 44, 0) + 90;
     const toPixels = scaleLinear()
       .domain([0, 1])
       .range([0, Math.min(300 / tallest, Math.max(width, 300) / together, 1.6)]);
     return Math.max(0.62, toPixels(1));
   });
   const words = (c: JarCard, n: number) =>
-    `${n > 1 ? `${n} of ` : ''}${c.name}: ${house.mass(c.vegG)} in, ${c.brineMl > 0 ? `${house.volume(c.brineMl)} brine, ` : ''}${sheet.salting === 'brine' ? '' : 'holding '}${writeSalt(c.saltG)} salt, headspace ${Math.round(c.headspaceMm)} mm`;
+    `${n > 1 ? `${n} of ` : ''}${c.name}: ${house.mass(c.vegG)} in, ${c.brineMl > 0 ? `${house.volume(c.brineMl)} brine, ` : ''}${sheet.salting === 'brine' ? '' : 'holding '}${writeSalt(c.saltG)} salt, headspace ${house.height(c.headspaceMm)}`;
 </script>
 
 <div bind:clientWidth={width}>
@@ -73,6 +82,7 @@
             {items}
             {scale}
             fillLine="fill line"
+            measures={d === biggest ? measuresOf(d.card) : undefined}
             text={words(d.card, d.n)}
           />
         </div>
@@ -86,6 +96,6 @@
     {/each}
   </ul>
   <p class="pt-2 text-center text-sm text-quiet">
-    Fill line {Math.round(sheet.jars[0]?.headspaceMm ?? 25)} mm under the rim; liquid 1–2 cm over everything.
+    Fill line {house.height(sheet.jars[0]?.headspaceMm ?? 25)} under the rim; liquid 1–2 cm over everything.
   </p>
 </div>

@@ -185,7 +185,7 @@
                     code: 'not-read',
                     field: null,
                     says: `${house.crop(lot.cropId)?.name}: “${bench.weights.said(lot)}” is not a weight.`,
-                    wouldWork: 'Put it right on the bench, then start.'
+                    wouldWork: 'Correct it on the bench, then start.'
                   }}
             />
           {/each}

@@ -15,7 +15,9 @@
     const fetchIt = () =>
       load().then(
         (part) => (Part = part.default),
-        () => gone || setTimeout(fetchIt, AGAIN_MS)
+        () => {
+          if (!gone) setTimeout(() => void fetchIt(), AGAIN_MS);
+        }
       );
     // Not every phone's browser says when it is idle.
     if ('requestIdleCallback' in window) requestIdleCallback(() => void fetchIt(), { timeout: IDLE_MS });

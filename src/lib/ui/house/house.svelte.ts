@@ -1,7 +1,7 @@
 import { getContext, setContext } from 'svelte';
 import { cropsOf, NEW_HOUSEHOLD, waysOf, type Household } from '$lib/core/kit';
 import type { WallMinute } from '$lib/core/calendar';
-import { writeDegrees, writeMass, writeTemperature, writeVolume } from '$lib/core/quantity';
+import { writeDegrees, writeHeight, writeMass, writeTemperature, writeVolume } from '$lib/core/quantity';
 import { crop, cropName, type OwnCrops } from '$lib/core/produce';
 import type { Ways } from '$lib/core/reading';
 
@@ -43,6 +43,7 @@ export function useHouse() {
     degrees: (differenceC: number) => writeDegrees(differenceC, view().household.units),
     mass: (g: number) => writeMass(g, view().household.units),
     volume: (ml: number) => writeVolume(ml, view().household.units),
+    height: (mm: number) => writeHeight(mm, view().household.units),
     placeName: (id: string) => view().household.places.find((p) => p.id === id)?.name ?? 'somewhere'
   };
 }

@@ -14,18 +14,26 @@ async function opened(opening: Promise<void>): Promise<void> {
   await new Promise((later) => setTimeout(later));
 }
 
+/** Whether the house answers at all. Where it does not, the router would put an error in the place of the room. */
+const answers = async (): Promise<boolean> =>
+  navigator.onLine &&
+  (await fetch('/health', { cache: 'no-store' }).then(
+    () => true,
+    () => false
+  ));
+
 /**
  * Asks the house anew for what the page shows; done when the page shows it. While another page is being opened it waits
  * until that is there: the router would drop the opening for the asking, and the hand that tapped would stay where it
  * was. One asking at a time: the router calls an asking done, unanswered, once a second one begins. Whoever asks while
- * one is on its way shares the next.
+ * one is on its way shares the next. Where the house does not answer the room stays as it is; the news ask again once it does.
  */
 export function lookAgain(): Promise<void> {
   waiting ??= last.then(async () => {
     waiting = undefined;
     do {
       while (navigating.complete) await opened(navigating.complete);
-      await keepTyped(invalidateAll);
+      if (await answers()) await keepTyped(invalidateAll);
       // A page that began to open meanwhile has cut the asking short.
     } while (navigating.complete);
   });

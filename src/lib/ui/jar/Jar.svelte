@@ -24,6 +24,8 @@
     scale: number;
     label?: string | number;
     fillLine?: string;
+    /** Written beside it as on a working drawing, so that it can be packed by: under the rim, to the line, of solids. */
+    measures?: { readonly headspace: string; readonly liquid: string; readonly solids: string };
     bubbles?: boolean;
     chosen?: boolean;
     /** The picture in words. */
@@ -39,6 +41,7 @@
     scale,
     label,
     fillLine,
+    measures,
     bubbles = false,
     chosen = false,
     text
@@ -46,9 +49,13 @@
 
   const LID_MM = 34;
   const PAD = 10;
+  /** Of the measures: as large as the words beside them, and so much room to their right, px. */
+  const MEASURE_PX = 13;
+  const MEASURES_PX = 96;
   const shape = $derived(jarGeometry(geometryId));
   /** A tenth of a mm is finer than a screen; more figures only make the page heavy. */
   const tenth = (n: number) => Math.round(n * 10) / 10;
+  const beside = $derived(measures ? tenth(MEASURES_PX / scale) : 0);
   const rounded = <T extends object>(measures: T): T =>
     Object.fromEntries(
       Object.entries(measures).map(([name, v]) => [name, typeof v === 'number' ? tenth(v) : (v as unknown)])
@@ -103,8 +110,8 @@
   <svg
     role="img"
     aria-label={text}
-    viewBox="{-PAD} {-LID_MM} {width + 2 * PAD} {height + LID_MM + 2}"
-    width={tenth((width + 2 * PAD) * scale)}
+    viewBox="{-PAD} {-LID_MM} {width + 2 * PAD + beside} {height + LID_MM + 2}"
+    width={tenth((width + 2 * PAD + beside) * scale)}
     height={tenth((height + LID_MM + 2) * scale)}
     class="block max-w-full overflow-visible"
   >
@@ -157,6 +164,20 @@
         stroke-width="1"
         stroke-dasharray="4 3"
       />
+    {/if}
+    {#if measures}
+      {@const at = width + PAD + 4}
+      {@const size = tenth(MEASURE_PX / scale)}
+      <g stroke="var(--ink)" stroke-width={tenth(1 / scale)} fill="none">
+        <path d="M{width + 3},0 H{at + 3} M{at},0 V{lineTop} M{width + PAD},{lineTop} H{at + 3}" />
+        <path d="M{width + 3},{vegTop} H{at + 3} M{at},{vegTop} V{height} M{width + 3},{height} H{at + 3}" />
+      </g>
+      <g font-size={size} fill="var(--ink)">
+        <text x={at + 7} y={tenth(lineTop / 2 + size * 0.35)}>{measures.headspace} free</text>
+        <text x={at + 7} y={tenth((lineTop + vegTop) / 2 + size * 0.35)}>{measures.liquid}</text>
+        <text x={at + 7} y={tenth((vegTop + height) / 2)} font-weight="700">{measures.solids}</text>
+        <text x={at + 7} y={tenth((vegTop + height) / 2 + size * 1.2)}>of solids</text>
+      </g>
     {/if}
     {#if label !== undefined}
       {@const size = tenth(Math.max(17, 15 / scale))}

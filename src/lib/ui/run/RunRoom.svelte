@@ -94,7 +94,7 @@
 
   const NOT_KEPT: Problem = {
     ...{ code: 'not-read', field: null, says: 'A weight that stands here is not stored yet.' },
-    wouldWork: 'Put it right, or try again once Crockle is reached.'
+    wouldWork: 'Mend it, or try again once Crockle is reached.'
   };
 
   /** The step is done, or looked at again: on to the next. */

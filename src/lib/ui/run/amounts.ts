@@ -41,7 +41,7 @@ export function amountRow(a: Amount, house: ReturnType<typeof useHouse>): Amount
     case 'pour':
       return { big: house.volume(a.ml), of: `over jar ${a.jar}`, more: a.name };
     case 'headspace':
-      return { big: `${Math.round(a.mm)} mm`, of: `free under the rim of jar ${a.jar}`, more: a.name };
+      return { big: house.height(a.mm), of: `free under the rim of jar ${a.jar}`, more: a.name };
   }
 }
 

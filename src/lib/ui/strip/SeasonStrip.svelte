@@ -29,10 +29,18 @@
   } = $props();
 
   const WEEK = 7 * 1440;
-  const ROW = 24;
+  const BAR = 24;
+  const NAME = 18;
   const TOP = 120;
+  /** A letter is about so wide, px. */
+  const LETTER = 7.4;
   let width = $state(1100);
   const inner = $derived(Math.max(680, width));
+  /** On a narrow screen the strip is moved along under the eye: there each name has a line of its own, always in sight. */
+  const narrow = $derived(width < inner);
+  const row = $derived(narrow ? BAR + NAME : BAR);
+  const highAt = (rowPx: number) => TOP + spans.length * rowPx + 12;
+  let moved = $state(0);
   const begins = $derived(
     year?.from ??
       Math.min(
@@ -72,26 +80,35 @@
   $effect(() => {
     if (frame) frame.scrollLeft = x(now) - frame.clientWidth * 0.6;
   });
+  /** Where a name stands: behind its bar, before it, or in it; on a narrow screen over it, where the eye is. */
+  const nameAt = (name: string, from: number, to: number): number => {
+    const long = name.length * LETTER;
+    if (narrow) return Math.max(moved + 4, Math.min(from, moved + width - long - 8));
+    if (to + 6 + long <= inner) return to + 6;
+    return from - 6 - long >= 0 ? from - 6 - long : from + 6;
+  };
   const upTo = (s: Span) => s.coldAt ?? s.endedAt ?? Math.max(now, s.window?.to ?? now);
 </script>
 
 <div
-  class="overflow-x-auto"
+  class="strip overflow-x-auto"
+  style="--wide: {highAt(BAR)}px; --narrow: {highAt(BAR + NAME)}px"
   bind:clientWidth={width}
   bind:this={frame}
+  onscroll={(e) => (moved = e.currentTarget.scrollLeft)}
   role="region"
   aria-label="The season strip"
   tabindex="-1"
 >
   <svg
     width={inner}
-    height={TOP + rows.length * ROW + 12}
+    height={highAt(row)}
     role="group"
     font-size="14"
     aria-label="Picks by week above the line, batches below it; the table underneath says the same in words."
   >
     {#each months as m (m)}
-      <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + rows.length * ROW} stroke="var(--rule-soft)" />
+      <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + rows.length * row} stroke="var(--rule-soft)" />
       <text x={x(m) + 4} y="12" fill="var(--quiet)">{monthName(m)}</text>
     {/each}
     {#each weeks as w (w.at)}
@@ -110,11 +127,12 @@
           fill="var(--ink)">{(w.g / 1000).toFixed(1)}</text
         >{/if}
     {/each}
-    <text x="4" y={TOP - 6} fill="var(--quiet)">picked, kg a week</text>
+    <text x={narrow ? moved + 4 : 4} y={TOP - 6} fill="var(--quiet)">picked, kg a week</text>
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
     <g class="rows">
       {#each rows as s, i (s.id)}
-        {@const y = TOP + i * ROW}
+        {@const top = TOP + i * row}
+        {@const y = top + row - BAR}
         {@const from = Math.max(4, x(s.startedAt))}
         {@const to = Math.max(from + 3, Math.min(inner - 8, x(upTo(s))))}
         <a href="/notebook/{s.id}" class={s.endedAt ? 'ended' : undefined}>
@@ -137,11 +155,7 @@
               y2={y + 18}
             />
           {/if}
-          <text
-            x={to + 6 > inner - 230 ? from - 6 : to + 6}
-            y={y + 13}
-            text-anchor={to + 6 > inner - 230 ? 'end' : undefined}>{s.name}</text
-          >
+          <text x={nameAt(s.name, from, to)} y={narrow ? top + 16 : y + 13}>{s.name}</text>
         </a>
       {/each}
     </g>
@@ -150,14 +164,14 @@
         x1={x(now)}
         x2={x(now)}
         y1="14"
-        y2={TOP + rows.length * ROW}
+        y2={TOP + rows.length * row}
         stroke="var(--ink)"
         stroke-width="2"
         stroke-dasharray="4 3"
       />
       <text
         x={x(now)}
-        y={TOP + rows.length * ROW + 11}
+        y={TOP + rows.length * row + 11}
         text-anchor="middle"
         font-weight="700"
         fill="var(--ink)">now</text
@@ -173,6 +187,15 @@
 {#if !year}<p class="sr-only">Now is {dayAndYear(now)}.</p>{/if}
 
 <style>
+  /* As high as it will be, before the page knows how wide it is: nothing below jumps. */
+  .strip :global(svg) {
+    height: var(--wide);
+  }
+  @media (max-width: 711px) {
+    .strip :global(svg) {
+      height: var(--narrow);
+    }
+  }
   /* Of each row only what is its own stands in it: a season may have hundreds. */
   .rows :global(rect) {
     stroke: var(--ink);
@@ -183,6 +206,11 @@
   }
   .rows :global(text) {
     fill: var(--ink);
+    /* Nothing that it crosses makes it hard to read. */
+    paint-order: stroke;
+    stroke: var(--paper);
+    stroke-width: 3px;
+    stroke-linejoin: round;
   }
   .rows :global(.ended rect) {
     opacity: 0.55;

@@ -98,9 +98,11 @@
 
   async function after({ lotId }: Answer<'weigh-in'>): Promise<void> {
     clear();
+    // The pad goes once it is known where to: what closes by hand goes back in the history, which would call the way on off.
+    const taken = toBench && (await send('take-to-bench', { lotId, bench }));
     weighIn.open = false;
-    if (!toBench) return;
-    if (!(await send('take-to-bench', { lotId, bench: bench })).ok)
+    if (!taken) return;
+    if (!taken.ok)
       toasts.say('It is weighed in, but still in the Garden.', {
         tone: 'trouble',
         more: 'Take it to the bench from there.'
