@@ -39,7 +39,7 @@ const VIEWS = [
   { name: 'recipe', path: '/notebook/recipes/leek-kimchi' },
   { name: 'put-right', path: '/counter', act: putRight },
   { name: 'kit', path: '/kit' },
-  { name: 'counter-dark', path: '/counter', dark: true },
+  { name: 'first-phone', path: '/', size: PHONE, empty: true, act: first },
   { name: 'today-phone', path: '/', size: PHONE },
   { name: 'bench-phone', path: '/bench', size: PHONE },
   // Last: from here on things are being made. The weighing within a making, a rest that is timed, a gate, the day's order.
@@ -100,17 +100,30 @@ async function goOn(page) {
   await page.getByRole('checkbox', { checked: true }).waitFor();
 }
 
+/** What a newcomer sees, with the first thing that one types. */
+async function first(page) {
+  await page.getByLabel('I have', { exact: true }).fill('3 kg cabbage');
+  await page.getByRole('region', { name: 'What it makes' }).waitFor();
+}
+
 async function putRight(page) {
   await page.getByRole('button', { name: 'Put right' }).click();
   await page.getByLabel('Missing, each jar').fill('150 ml');
 }
 
 const folder = mkdtempSync(join(tmpdir(), 'crockle-shots-'));
-const port = String(await freePort());
-const { child, base } = await startServer(
-  { CROCKLE_DEMO: '1', CROCKLE_DATABASE: join(folder, 'demo.db'), CROCKLE_PORT: port, CROCKLE_LOG: 'warn' },
-  'ignore'
-);
+const house = async (name, demo) =>
+  startServer(
+    {
+      CROCKLE_DEMO: demo,
+      CROCKLE_DATABASE: join(folder, name),
+      CROCKLE_PORT: String(await freePort()),
+      CROCKLE_LOG: 'error'
+    },
+    'ignore'
+  );
+const { child, base } = await house('demo.db', '1');
+const empty = await house('empty.db', '0');
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
   args: [
@@ -131,7 +144,7 @@ try {
       reducedMotion: 'reduce'
     });
     const page = await context.newPage();
-    await page.goto(base + view.path);
+    await page.goto((view.empty ? empty.base : base) + view.path);
     await page.locator('body[data-alive]').waitFor();
     await view.act?.(page);
     // What is worked out beside the page has come.
@@ -148,6 +161,7 @@ try {
   }
 } finally {
   await browser.close();
+  empty.child.kill('SIGTERM');
   child.kill('SIGTERM');
   child.once('exit', () => rmSync(folder, { recursive: true, force: true }));
 }
