@@ -4,12 +4,13 @@ import { NOTHING } from '$lib/core/contents';
 import { builtOn, upcast, versionNow, type Upcasts } from '$lib/core/history';
 import { HOUSEHOLD_UPCASTS } from '$lib/core/kit';
 import { BRINE_UPCASTS, PANTRY_UNDO } from '$lib/core/pantry';
+import { RUN_UPCASTS } from '$lib/core/run';
 import { LOT_UPCASTS } from '$lib/core/lot';
 import { factsOf, STYLES } from '$lib/core/style';
 import { heldByOthers } from '$lib/core/making';
 
 const FIRST = factsOf(STYLES[0]!);
-const ALL: Upcasts[] = [BATCH_UPCASTS, BRINE_UPCASTS, HOUSEHOLD_UPCASTS, LOT_UPCASTS];
+const ALL: Upcasts[] = [BATCH_UPCASTS, BRINE_UPCASTS, HOUSEHOLD_UPCASTS, LOT_UPCASTS, RUN_UPCASTS];
 
 /** Each old shape as it was written, and as today's code reads it: a step without a line here fails below. */
 const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object, is: object])[] = [
@@ -216,6 +217,7 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
   [BRINE_UPCASTS, 'kept', { from: 'batch', ml: 2000 }, { from: 'batch', ml: 2000, parts: [] }],
   [BRINE_UPCASTS, 'used', { ml: 20, batchId: 'b' }, { ml: 20, batchId: 'b', away: NOTHING }],
   [HOUSEHOLD_UPCASTS, 'jarsOwned', { id: 'a' }, { id: 'a', weightId: null }],
+  [RUN_UPCASTS, 'closed', { batchId: 'b', lidNumbers: [1] }, { batchId: 'b', lidNumbers: [1], made: null }],
   [LOT_UPCASTS, 'takenToBench', { g: 3 }, { g: 3, bench: 'bench' }],
   [LOT_UPCASTS, 'putBack', { g: 3 }, { g: 3, bench: 'bench' }],
   [LOT_UPCASTS, 'prepared', { weighed: null }, { weighed: null, bench: 'bench' }],

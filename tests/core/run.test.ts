@@ -218,7 +218,7 @@ describe('a making as it goes on', () => {
             run = tell(run, said.value);
           }
           expect(stepNow(run, steps())?.kind).toBe('close');
-          run = tell(run, runClosed({ batchId: 'x', styleId: s.id, lidNumbers: [7] }), 500);
+          run = tell(run, runClosed({ batchId: 'x', styleId: s.id, lidNumbers: [7], made: null }), 500);
           expect(run.over).toBe(false);
           const later = laterSteps(s);
           for (const step of later) {
@@ -259,7 +259,7 @@ describe('a making as it goes on', () => {
     expect(code(stepDone(run, 'close', []))).toBe('step-unknown');
     expect(code(stepDone(run, 'season', []))).toBe('step-unknown');
     expect(code(stepDone(run, 'label', []))).toBe('step-unknown');
-    const closed = tell(run, runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [1] }));
+    const closed = tell(run, runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [1], made: null }));
     expect(code(stepDone(closed, 'pack', []))).toBe('step-unknown');
     expect(gateAnswered(closed, { gate: 'room', answer: 'fits' })).toMatchObject({ ok: false });
     expect(runGivenUp(closed, 'thrown')).toMatchObject({ refusal: { code: 'making-over' } });
@@ -269,7 +269,7 @@ describe('a making as it goes on', () => {
     const run = begun('shredded');
     // Slaw is washed, kraut is not.
     expect(stepDone(run, 'wash', []).ok).toBe(true);
-    const closed = tell(run, runClosed({ batchId: 'x', styleId: 'slaw', lidNumbers: [2] }), 1000);
+    const closed = tell(run, runClosed({ batchId: 'x', styleId: 'slaw', lidNumbers: [2], made: null }), 1000);
     expect(
       dueNow(tell(closed, { type: 'did', data: { step: 'label', last: false } }), style('slaw')!, 4000)?.does
     ).toBe('serve-with');
@@ -296,7 +296,9 @@ describe('a making as it goes on', () => {
     expect(code({ going: [begun('pieces')] })).toBe('making-under-way');
     expect(
       code({
-        going: [tell(begun('pieces'), runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [] }))]
+        going: [
+          tell(begun('pieces'), runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [], made: null }))
+        ]
       })
     ).toBe('ok');
     expect(runBegun({ ...said, styleId: 'soup' }, { lying: 1, going: [], styles: [] })).toMatchObject({
@@ -306,7 +308,11 @@ describe('a making as it goes on', () => {
 
   it('its second stage is due on its day, not before', () => {
     const s = style('shredded')!;
-    let run = tell(begun(s.id), runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [3] }), 1000);
+    let run = tell(
+      begun(s.id),
+      runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [3], made: null }),
+      1000
+    );
     expect(dueNow(run, s, 1000)?.id).toBe('label');
     run = tell(run, { type: 'did', data: { step: 'label', last: false } });
     const season = laterSteps(s).find((x) => x.id === 'season')!;
@@ -317,7 +323,11 @@ describe('a making as it goes on', () => {
 
   it('what nobody does in a week is no longer asked for, and then it is put away', () => {
     const s = style('shredded')!;
-    const run = tell(begun(s.id), runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [3] }), 1000);
+    const run = tell(
+      begun(s.id),
+      runClosed({ batchId: 'x', styleId: 'shredded', lidNumbers: [3], made: null }),
+      1000
+    );
     const day = (n: number) => 1000 + n * 1440;
     expect(dueNow(run, s, day(6))?.id).toBe('label');
     expect(dueNow(run, s, day(8))?.id).toBe('season');

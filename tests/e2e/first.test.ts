@@ -49,7 +49,10 @@ test('a newcomer on a phone: the answer before any question, and the first batch
   await expect(page.getByText('White cabbage').first()).toBeVisible();
   await expect(page.locator('[data-answer]').filter({ visible: true }).first()).toContainText(/3\s*jars/);
   await page.getByRole('button', { name: 'Start batch' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Start/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Start/ })
+    .click();
   await expect(page.getByText(/Started:/)).toBeVisible();
   // Examples, typing and every wrong turn of this test among them.
   expect(await page.evaluate(() => Number(sessionStorage.taps))).toBeLessThan(25);

@@ -158,3 +158,23 @@ it('derived anew from the log it is the same', async () => {
   await rebuildAll(house.db, ZONE);
   expect(await run()).toEqual(before);
 });
+
+it('how long hands took is learnt once the lids are closed, shown in Kit, and begins anew by a tap', async () => {
+  const minutes = async (n: number, step: string) => {
+    house.at('2026-09-12', 8, n);
+    await must('do-step', { runId: 'run', step });
+  };
+  const paces = async () => (await kitchenFor(house.db, '2026-09-12', FIRST_BENCH)).learnt.paces;
+  await minutes(11, 'kit');
+  await minutes(21, 'trim');
+  expect(await paces()).toEqual({});
+  const started = await house.say('start-batch', { ...START, commandId: 'kraut' });
+  expect(started).toMatchObject({ ok: true });
+  expect((await run()).became?.made).toMatchObject({ cropId: 'cabbage-white' });
+  const [key = ''] = Object.keys(await paces());
+  expect(key).toBe('trim-heads:cabbage-white');
+  expect((await paces())[key]).toMatchObject({ n: 1 });
+  expect((await paces())[key]!.mean).toBeGreaterThan(3);
+  await must('reset-learning', { what: `pace:${key}` });
+  expect(await paces()).toEqual({});
+});

@@ -101,7 +101,7 @@ export const READS = {
   picks: z.array(pick),
   batches: z.array(batch),
   kit,
-  learnt: z.object({ trims: byName, pieces: byName, packings: byName, brineUse: learned }),
+  learnt: z.object({ trims: byName, pieces: byName, packings: byName, brineUse: learned, paces: byName }),
   recipes: z.array(
     z.object({
       id: z.string(),

@@ -1,10 +1,5 @@
-import { dateWriter, dayAndYear, shortDay } from '$lib/words';
+import { dayAndYear, dayOfMonth, longMonth, shortDay, weekdayName } from '$lib/words';
 import { dayOfWall, daysBetween, minuteOfDay, type WallMinute } from '$lib/core/calendar';
-
-const dayOfMonth = dateWriter('%-d');
-const longMonth = dateWriter('%B');
-/** Example: `Sat`. */
-export const weekdayName = dateWriter('%a');
 
 /** Example: `Sat 12 September`. */
 export const longDay = (at: WallMinute): string => `${weekdayName(at)} ${dayOfMonth(at)} ${longMonth(at)}`;

@@ -18,6 +18,8 @@ export interface Learnt {
   readonly pieces: Readonly<Record<string, Learned>>;
   readonly packings: Readonly<Record<string, Learned>>;
   readonly brineUse: Learned;
+  /** Hands' minutes per kilo, by what a step does and to which crop. */
+  readonly paces: Readonly<Record<string, Learned>>;
 }
 
 /** The kitchen as one making finds it: what the house knows that a worksheet needs. */

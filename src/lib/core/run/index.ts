@@ -6,3 +6,4 @@ export * from './layers';
 export * from './run';
 export * from './decide';
 export * from './history';
+export * from './pace';

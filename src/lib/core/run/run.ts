@@ -32,17 +32,28 @@ export interface Run {
   readonly objects: ObjectsIn;
   /** From the floor up; empty: as it is usual. */
   readonly layers: readonly string[];
+  /** Since when the hands are at this step, and after which; null: it was put off meanwhile, and nobody knows. */
+  readonly hands: { readonly since: WallMinute; readonly after: string | null } | null;
+  /** How long steps took hands, minutes, and after which step: then a rest is in it. */
+  readonly took: Readonly<Record<string, { readonly minutes: number; readonly after: string | null }>>;
   /** Put off till then; null: it goes on. */
   readonly waitsTill: WallMinute | null;
   /** The batch that it became, with its lids; null: not closed yet. */
   readonly became: {
     readonly batchId: string;
     readonly lidNumbers: readonly number[];
+    readonly made: Made | null;
     readonly at: WallMinute;
   } | null;
   readonly givenUp: GivenUp | null;
   /** Nothing is left to do. */
   readonly over: boolean;
+}
+
+/** What went in, prepared, g; the crop that it is mostly of, or null. */
+export interface Made {
+  readonly g: number;
+  readonly cropId: string | null;
 }
 
 /** Where the produce of a making that is given up goes. */
@@ -74,6 +85,8 @@ export type RunEvent =
         readonly batchId: string;
         readonly styleId: string;
         readonly lidNumbers: readonly number[];
+        /** Null: it was not written down then. */
+        readonly made: Made | null;
       };
     }
   | { readonly type: 'givenUp'; readonly data: { readonly how: GivenUp } }
@@ -95,7 +108,8 @@ export function evolveRun(
       return stepBehind(state, event, at);
     case 'answered': {
       const { gate, answer, passes } = event.data;
-      return { ...state, gates: { ...state.gates, [gate]: { answer, passes, at } }, waitsTill: null };
+      const gates = { ...state.gates, [gate]: { answer, passes, at } };
+      return { ...state, gates, waitsTill: null, ...(passes ? { hands: { since: at, after: null } } : {}) };
     }
     case 'ticked': {
       const rest = state.ticked.filter((t) => t !== event.data.thing);
@@ -106,10 +120,10 @@ export function evolveRun(
     case 'laid':
       return { ...state, layers: event.data.layers };
     case 'putOff':
-      return { ...state, waitsTill: event.data.till };
+      return { ...state, waitsTill: event.data.till, hands: null };
     case 'closed': {
-      const { styleId, batchId, lidNumbers } = event.data;
-      return { ...state, styleId, became: { batchId, lidNumbers, at }, waitsTill: null };
+      const { styleId, ...became } = event.data;
+      return { ...state, styleId, became: { ...became, at }, waitsTill: null };
     }
     case 'givenUp':
       return { ...state, givenUp: event.data.how, over: true };
@@ -122,10 +136,13 @@ export function evolveRun(
 function stepBehind(state: Run, event: RunEvent & { type: 'did' | 'skipped' }, at: WallMinute): Run {
   const { step, last } = event.data;
   const { [step]: _, ...skipped } = state.skipped;
-  const over = ends(state, last);
-  return event.type === 'did'
-    ? { ...state, done: { ...state.done, [step]: at }, skipped, waitsTill: null, over }
-    : { ...state, skipped: { ...skipped, [step]: event.data.why }, waitsTill: null, over };
+  const next = { waitsTill: null, over: ends(state, last), hands: { since: at, after: step } };
+  if (event.type === 'skipped') return { ...state, ...next, skipped: { ...skipped, [step]: event.data.why } };
+  const { hands } = state;
+  const took = hands
+    ? { ...state.took, [step]: { minutes: at - hands.since, after: hands.after } }
+    : state.took;
+  return { ...state, ...next, done: { ...state.done, [step]: at }, skipped, took };
 }
 
 /** The last thing after a closing ends it; where the closing was taken back, nothing did. */
@@ -137,6 +154,7 @@ const begun = (
   at: WallMinute
 ): Run => ({
   ...{ id, ...data, begunAt: at, done: {}, skipped: {}, gates: {}, ticked: [], objects: {}, layers: [] },
+  ...{ hands: { since: at, after: null }, took: {} },
   ...{ waitsTill: null, became: null, givenUp: null, over: false }
 });
 

@@ -1,5 +1,7 @@
 import { stepsFor, type Salting, type Step, type Style } from '../style/index';
 import { saltIntoJars, type JarCard, type PreparedItem, type Worksheet } from '../worksheet/index';
+import type { Learned } from '../learn/index';
+import { atOwnPace, madeOf } from './pace';
 import type { Amount, GateId, RunStep, Season } from './types';
 
 /** Something that goes with it, as it is scaled to this batch, and how it is measured out. */
@@ -12,8 +14,14 @@ export interface Seasoning extends Season {
 /**
  * The making of a worksheet as one sequence: the kit, the style's steps with this batch's amounts, the gates where the trade
  * decides, and the closing. Every amount of the worksheet stands at one step, once. Ids stay the same while amounts change.
+ * Minutes are the table's, or the household's own, learnt from its makings.
  */
-export function runSteps(sheet: Worksheet, style: Style, seasoning: readonly Seasoning[]): RunStep[] {
+export function runSteps(
+  sheet: Worksheet,
+  style: Style,
+  seasoning: readonly Seasoning[],
+  paces: Readonly<Record<string, Learned>> = {}
+): RunStep[] {
   const steps = stepsFor(style, sheet.salting).filter((s) => s.afterDays === undefined && s.does !== 'label');
   const kg = sheet.items.reduce((a, i) => a + i.prepared.mean, 0) / 1000;
   const at = seasonAt(steps);
@@ -33,12 +41,13 @@ export function runSteps(sheet: Worksheet, style: Style, seasoning: readonly Sea
     ...(step.id === 'pack' ? toppedUp(sheet, steps) : []),
     ...gatesAfter(step, sheet, steps).map(gate)
   ]);
-  return [
+  const all = [
     bare('kit', 'kit'),
     ...(steps.some((s) => READIES.has(s.id)) ? [] : [gate('fresh')]),
     ...woven,
     bare('close', 'close')
   ];
+  return atOwnPace(all, madeOf(sheet), paces);
 }
 
 /** What is still to be done once the batch has begun: the lid written, and on its day a second stage. */

@@ -42,7 +42,7 @@ import {
   type LotEvent
 } from '../../core/lot';
 import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEvent } from '../../core/recipe';
-import { evolveRun, RUN_UNDO, type Run, type RunEvent } from '../../core/run';
+import { evolveRun, RUN_UNDO, RUN_UPCASTS, taughtByRun, type Run, type RunEvent } from '../../core/run';
 import { evolveTimer, TIMER_UNDO, type Timer, type TimerEvent } from '../../core/timer';
 import { Aggregate } from '../db/aggregate';
 import type { Work } from '../db/kinds';
@@ -152,9 +152,10 @@ export const timers = new Aggregate<Timer, TimerEvent>({
 export const runs = new Aggregate<Run, RunEvent>({
   kind: 'run',
   evolve: (id, state, event, { at }) => evolveRun(id, state, event, at),
+  upcasts: RUN_UPCASTS,
   undo: RUN_UNDO,
   isLive: (r) => !r.over,
-  line: (r) => ({ topic: r.became?.batchId ?? null, begun: r.begunAt })
+  line: (r) => ({ topic: r.became?.batchId ?? null, begun: r.begunAt, teaches: taughtByRun(r)[0] })
 });
 
 /** The making under way on a bench: not closed yet, not given up. */
@@ -202,14 +203,8 @@ const byKind: Record<
     readonly undo: UndoPolicy;
   }
 > = {
-  lot: lots,
-  batch: batches,
-  household: households,
-  pantry: pantries,
-  brine: brines,
-  recipe: recipes,
-  timer: timers,
-  run: runs
+  ...{ lot: lots, batch: batches, household: households, pantry: pantries },
+  ...{ brine: brines, recipe: recipes, timer: timers, run: runs }
 };
 
 /** What may be undone in a stream though something came after it. */

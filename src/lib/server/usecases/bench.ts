@@ -16,6 +16,7 @@ import {
 import { FIRST_BENCH, learntPieces, learntTrims, lyingOn, type TaughtByPick } from '../../core/lot';
 import { heldByOthers, type Making } from '../../core/making';
 import { cropName, type OwnCrops } from '../../core/produce';
+import { learntPaces, type TaughtByRun } from '../../core/run';
 import { done, type Outcome } from '../../core/refusal';
 import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem } from '../../core/worksheet';
 import {
@@ -60,7 +61,8 @@ async function learnAnew(trx: Knex, ours: Household): Promise<Learnt> {
   return {
     trims: learntTrims(picks, resets, own),
     pieces: learntPieces(picks, resets, own),
-    ...learntFilling(await batches.taught<TaughtByBatch>(trx), resets)
+    ...learntFilling(await batches.taught<TaughtByBatch>(trx), resets),
+    paces: learntPaces(await runs.taught<TaughtByRun>(trx), resets)
   };
 }
 

@@ -15,8 +15,8 @@ import { itemOf } from '../../core/kitchen';
 import { changedSince, lyingOn, type LotEvent } from '../../core/lot';
 import { saltTaken } from '../../core/pantry';
 import { done, refuse } from '../../core/refusal';
-import { runClosed } from '../../core/run';
-import { worksheet } from '../../core/worksheet';
+import { madeOf, runClosed } from '../../core/run';
+import { worksheet, type Worksheet } from '../../core/worksheet';
 import { benchChangeWords } from '../../words';
 import type { Work } from '../db/kinds';
 import {
@@ -73,7 +73,7 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   for (const { brineId, event } of savedUsed(sheet, used.value, work.command, rest !== null))
     await brines.append(work, brineId, [event]);
   if (rest) await brines.append(work, `${work.command}.rest`, [rest]);
-  await closeRun(work, input.bench, { batchId: work.command, styleId: sheet.styleId, lidNumbers });
+  await closeRun(work, input.bench, sheet, lidNumbers);
   await clearDraft(work.trx, input.bench);
   return done({ batchId: work.command, name, lidNumbers });
 });
@@ -86,8 +86,14 @@ async function recipeUsed({ trx }: Work, recipeId: string): Promise<RecipeUsed |
 const rinseLogged = ({ after, taste, salinity }: RinseLogged): RinseLogged => ({ after, taste, salinity });
 
 /** What led through it on that bench, if anything did, has become a batch. */
-async function closeRun(work: Work, bench: string, became: Parameters<typeof runClosed>[0]): Promise<void> {
+async function closeRun(
+  work: Work,
+  bench: string,
+  sheet: Worksheet,
+  lidNumbers: readonly number[]
+): Promise<void> {
   const run = await runOn(work.trx, bench);
+  const became = { batchId: work.command, styleId: sheet.styleId, lidNumbers, made: madeOf(sheet) };
   if (run) await runs.append(work, run.id, [runClosed(became)]);
 }
 

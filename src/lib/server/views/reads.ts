@@ -96,8 +96,11 @@ export const READERS: { readonly [N in ReadName]: (house: House) => Promise<Read
     };
   },
   learnt: async (house) => {
-    const { trims, pieces, packings, brineUse } = await learntOf(house.db, (await living(house)).household);
-    return { trims, pieces, packings, brineUse };
+    const { trims, pieces, packings, brineUse, paces } = await learntOf(
+      house.db,
+      (await living(house)).household
+    );
+    return { trims, pieces, packings, brineUse, paces };
   },
   recipes: async (house) =>
     (await allRecipes(house.db)).map((r) => ({

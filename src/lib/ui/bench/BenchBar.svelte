@@ -39,7 +39,7 @@
 </script>
 
 <div
-  class="sticky bottom-[3.75rem] z-30 -mx-4 mt-6 border-t-[3px] border-ink bg-paper px-4 py-2 md:bottom-0 short:bottom-0 md:mx-0 md:px-0 md:py-3"
+  class="sticky bottom-[3.75rem] z-30 -mx-4 mt-6 border-t-[3px] border-ink bg-paper px-4 py-2 md:bottom-0 md:mx-0 md:px-0 md:py-3 short:bottom-0"
 >
   <div class="flex flex-wrap items-center justify-between gap-6 lg:flex-nowrap">
     <div class="hidden min-w-0 lg:block"><Answer {sheet} {dry} /></div>

@@ -103,7 +103,9 @@
       <InAWord {bench} />
     </div>
     {#if sheet}
-      <div class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden short:static">
+      <div
+        class="sticky top-0 z-30 -mx-4 border-b-[3px] border-ink bg-paper px-4 py-2 lg:hidden short:static"
+      >
         <Answer {sheet} {dry} />
       </div>
       <div class="lg:hidden"><SaltLadder ends={sheet.ends} {rungs} lying /></div>

@@ -22,7 +22,7 @@ import { forgetHalfTyped, keepSaid, saidBefore } from '../house/typed';
 import { send } from '../house/send';
 
 const KEEP = 'first';
-const NOTHING_LEARNT = { trims: {}, pieces: {}, ...learntFilling([], {}) };
+const NOTHING_LEARNT = { trims: {}, pieces: {}, paces: {}, ...learntFilling([], {}) };
 
 /** Pounds and quarts in what is typed: the answer comes in them, too. */
 const POUNDS = /\b(?:lbs?|pounds?|oz|ounces?|quarts?|qts?)\b/i;

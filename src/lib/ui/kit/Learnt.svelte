@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { Learned } from '$lib/core/learn';
   import { meanPiece, type Cut } from '$lib/core/produce';
-  import { plusMinus, writePercent } from '$lib/core/quantity';
+  import { plain, plusMinus, writePercent } from '$lib/core/quantity';
   import { packsInStyle } from '$lib/core/vessel';
-  import { CUT_WORDS } from '$lib/words';
+  import { tablePace } from '$lib/core/run';
+  import type { StepDoes } from '$lib/core/style';
+  import { CUT_WORDS, STEP_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
 
@@ -13,6 +15,7 @@
     readonly pieces: Readonly<Record<string, Learned>>;
     readonly packings: Readonly<Record<string, Learned>>;
     readonly brineUse: Learned;
+    readonly paces: Readonly<Record<string, Learned>>;
   }
   let { learnt }: { learnt: AllLearnt } = $props();
   const house = useHouse();
@@ -86,13 +89,28 @@
           }
         ]
   );
+  const paces = $derived(
+    Object.entries(learnt.paces).map(([key, l]): Row => {
+      const [does, cropId] = key.split(':') as [StepDoes, string | undefined];
+      const hands = STEP_WORDS[does].split(/[.:]/)[0] ?? '';
+      return {
+        what: `pace:${key}`,
+        name: cropId ? `${house.cropName(cropId)}: ${hands.toLowerCase()}` : hands,
+        says: `${plain(l.mean, 1)} ± ${plain(plusMinus(l), 1)} min a kilo`,
+        table: `${plain(tablePace(does) ?? 0, 1)} min`,
+        n: l.n,
+        of: 'making'
+      };
+    })
+  );
   const groups = $derived([
     ['Prepared weight out of picked', trims],
     ['Weight of one usable piece', pieces],
     ['How tight it packs', packings],
-    ['Brine', brine]
+    ['Brine', brine],
+    ['Minutes of hands', paces]
   ] as [string, Row[]][]);
-  const plural = (row: Row) => (row.n === 1 ? row.of : row.of === 'batch' ? 'batches' : 'picks');
+  const plural = (row: Row) => (row.n === 1 ? row.of : row.of === 'batch' ? 'batches' : `${row.of}s`);
 </script>
 
 <section id="learnt">

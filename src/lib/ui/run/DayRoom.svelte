@@ -31,7 +31,7 @@
 
   const stepsOf = (i: number): RunStep[] => {
     const bench = benches[i]!;
-    return bench.sheet ? runSteps(bench.sheet, bench.style, []) : [];
+    return bench.sheet ? runSteps(bench.sheet, bench.style, [], makings[i]!.bench.learnt.paces) : [];
   };
   /** Since the last step that rests was done, minutes; null: it does not rest now. */
   const restsFor = (run: Run, steps: readonly RunStep[]): number | null => {

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { shortDay } from '$lib/words';
+  import { weekdayName, shortDay } from '$lib/words';
   import { stepOn } from '../house/step';
-  import { clockTime, longDay, weekdayName } from '../time';
+  import { clockTime, longDay } from '../time';
 
   /** The household's time; in the demo with a way to step it on. */
   let { now, stepped }: { now: number; stepped: boolean } = $props();

@@ -101,7 +101,7 @@
       <!-- The way: rooms on one heavy line; on a phone it lies at the thumb. -->
       <nav
         aria-label="The way"
-        class="fixed inset-x-0 bottom-0 z-40 border-t-[3px] border-ink bg-paper pb-[env(safe-area-inset-bottom)] md:static short:static md:border-t-0 md:border-b-[3px] md:pr-8 md:pb-0"
+        class="fixed inset-x-0 bottom-0 z-40 border-t-[3px] border-ink bg-paper pb-[env(safe-area-inset-bottom)] md:static md:border-t-0 md:border-b-[3px] md:pr-8 md:pb-0 short:static"
       >
         <ul class="grid grid-cols-5 md:flex">
           {#each WAY as room (room.id)}
