@@ -85,3 +85,47 @@ test('the line cut while the page looks again: the room stays, and what was type
   await expect(page.getByText('Something broke')).toHaveCount(0);
   await page.unroute(/\/(health|garden\/__data\.json)/);
 });
+
+test('where the hand is stands out, on every control of every room', async ({ page }) => {
+  for (const room of [
+    '/',
+    '/garden',
+    '/bench',
+    '/counter',
+    '/cold',
+    '/pantry',
+    '/season',
+    '/notebook',
+    '/kit'
+  ]) {
+    await open(page, room);
+    const dull = new Set<string>();
+    for (let n = 0; n < 120; n++) {
+      await page.keyboard.press('Tab');
+      const at = await page.evaluate(() => {
+        const el = document.activeElement;
+        if (!el || el === document.body) return null;
+        const out = (e: Element) => {
+          const s = getComputedStyle(e);
+          return (
+            s.outlineStyle === 'solid' && parseFloat(s.outlineWidth) >= 2 && !s.outlineColor.endsWith(', 0)')
+          );
+        };
+        // A mark that is drawn by its label wears it there.
+        const label = el.closest('label');
+        return out(el) || (label !== null && out(label)) ? '' : el.outerHTML.slice(0, 120);
+      });
+      if (at === null) break;
+      if (at !== '') dull.add(at);
+    }
+    expect([...dull], room).toEqual([]);
+  }
+});
+
+test('a dialog opens on its first field, and gives the hand back where it was', async ({ page }) => {
+  await open(page, '/garden');
+  await page.getByRole('button', { name: '+ weigh in' }).first().click();
+  await expect(page.getByRole('dialog').getByLabel('What', { exact: true })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: '+ weigh in' }).first()).toBeFocused();
+});

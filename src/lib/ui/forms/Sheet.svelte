@@ -3,7 +3,7 @@
   import { nanoid } from 'nanoid';
   import { pushState } from '$app/navigation';
   import { navigating } from '$app/state';
-  import { untrack, type Snippet } from 'svelte';
+  import { tick, untrack, type Snippet } from 'svelte';
   import { scale } from '../scale/scale.svelte';
   import ScalePanel from '../scale/ScalePanel.svelte';
 
@@ -19,8 +19,32 @@
   let { open = $bindable(), title, size = 'sm', placement = 'center', onclose, children }: Props = $props();
   /** A sheet that was never opened is not there: a room has many, and a phone feels each. */
   let met = $state(false);
+  /** Where the hand was: there it goes on once the sheet is gone. */
+  let before: Element | null = null;
   $effect.pre(() => {
-    if (open) met = true;
+    if (!open) return;
+    met = true;
+    before = document.activeElement;
+  });
+  let body: HTMLElement | undefined = $state();
+  // It opens on its first field, not on what closes it.
+  $effect(() => {
+    if (!open || !body) return;
+    const inside = body;
+    const was = before;
+    const sheet = inside.closest('dialog');
+    void tick().then(() => {
+      if (inside.contains(document.activeElement)) return;
+      inside
+        .querySelector<HTMLElement>(':is(input:not([type=hidden]), select, textarea):not(:disabled)')
+        ?.focus({ preventScroll: true });
+    });
+    const giveBack = () => {
+      const free = document.activeElement === null || document.activeElement === document.body;
+      if (free && was instanceof HTMLElement && was.isConnected) was.focus({ preventScroll: true });
+    };
+    // As long as it fades nothing beside it can be reached.
+    return () => sheet?.addEventListener('outroend', () => setTimeout(giveBack), { once: true });
   });
   /** By then the router has begun to follow a link: it lets the browser paint first, 100 ms at most. */
   const LINK_FOLLOWED_MS = 300;
@@ -63,6 +87,7 @@
 
 {#if met}
   <Modal bind:open {title} {size} {placement} {onclose} aria-label={title} outsideclose
-    >{@render children()}{#if scale.open}<ScalePanel />{/if}</Modal
+    ><div class="contents" bind:this={body}>{@render children()}</div>
+    {#if scale.open}<ScalePanel />{/if}</Modal
   >
 {/if}
