@@ -32,8 +32,10 @@ export function lookAgain(): Promise<void> {
   waiting ??= last.then(async () => {
     waiting = undefined;
     do {
+      const there = await answers();
+      // Nothing is awaited between this and the asking: a page might begin to open in it.
       while (navigating.complete) await opened(navigating.complete);
-      if (await answers()) await keepTyped(invalidateAll);
+      if (there) await keepTyped(invalidateAll);
       // A page that began to open meanwhile has cut the asking short.
     } while (navigating.complete);
   });
