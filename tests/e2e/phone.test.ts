@@ -1,3 +1,4 @@
+import { ROOMS } from '../../scripts/lib.mjs';
 import { expect, open, test } from './support';
 
 test('on the narrowest phone the taste sheet is whole: every mark can be tapped', async ({ page }) => {
@@ -18,17 +19,7 @@ test('on the narrowest phone the taste sheet is whole: every mark can be tapped'
 test('at twice its size a page is not hidden by bars that stay', async ({ page }) => {
   // A desk of 1280 by 800 at 200 % is as large to the page as this.
   await page.setViewportSize({ width: 640, height: 400 });
-  for (const room of [
-    '/',
-    '/garden',
-    '/bench',
-    '/counter',
-    '/cold',
-    '/pantry',
-    '/season',
-    '/notebook',
-    '/kit'
-  ]) {
+  for (const room of ROOMS) {
     await open(page, room);
     await page.mouse.wheel(0, 500);
     await page.evaluate(() => new Promise((painted) => requestAnimationFrame(painted)));
@@ -87,17 +78,7 @@ test('the line cut while the page looks again: the room stays, and what was type
 });
 
 test('where the hand is stands out, on every control of every room', async ({ page }) => {
-  for (const room of [
-    '/',
-    '/garden',
-    '/bench',
-    '/counter',
-    '/cold',
-    '/pantry',
-    '/season',
-    '/notebook',
-    '/kit'
-  ]) {
+  for (const room of ROOMS) {
     await open(page, room);
     const dull = new Set<string>();
     for (let n = 0; n < 120; n++) {

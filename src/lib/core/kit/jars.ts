@@ -2,7 +2,7 @@ import { readQuantity, readWeight, type Ways } from '../reading/index';
 import type { WrittenUnits } from '../quantity/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 import { waterDensity } from '../salt/index';
-import { jarGeometry, ownShapeId, type Lid, type OwnShape } from '../vessel/index';
+import { isCrock, jarGeometry, ownShapeId, type Lid, type OwnShape } from '../vessel/index';
 import { waysOf, type Household, type HouseholdEvent, type OwnedJar } from './kit';
 
 type JarsOwned = HouseholdEvent & { type: 'jarsOwned' };
@@ -36,35 +36,36 @@ export interface JarCounted {
 /**
  * The jars most kitchens have, by whose units they are sold in, with the lid they usually bear. Common practice, no source.
  */
-export const USUAL_JARS: Readonly<
-  Record<'metric' | 'US', readonly (Omit<JarCounted, 'owned'> & { readonly vessel: 'jar' | 'crock' })[]>
-> = {
+export const USUAL_JARS: Readonly<Record<'metric' | 'US', readonly Omit<JarCounted, 'owned'>[]>> = {
   metric: [
-    { geometryId: 'clip-500', lid: 'clamped', vessel: 'jar' },
-    { geometryId: 'clip-1000', lid: 'clamped', vessel: 'jar' },
-    { geometryId: 'clip-1500', lid: 'clamped', vessel: 'jar' },
-    { geometryId: 'clip-3000', lid: 'clamped', vessel: 'jar' },
-    { geometryId: 'lug-720', lid: 'loose', vessel: 'jar' },
-    { geometryId: 'crock-water-5l', lid: 'water channel', vessel: 'crock' }
+    { geometryId: 'clip-500', lid: 'clamped' },
+    { geometryId: 'clip-1000', lid: 'clamped' },
+    { geometryId: 'clip-1500', lid: 'clamped' },
+    { geometryId: 'clip-3000', lid: 'clamped' },
+    { geometryId: 'lug-720', lid: 'loose' },
+    { geometryId: 'crock-water-5l', lid: 'water channel' }
   ],
   US: [
-    { geometryId: 'us-pint-regular', lid: 'loose', vessel: 'jar' },
-    { geometryId: 'us-quart-wide', lid: 'loose', vessel: 'jar' },
-    { geometryId: 'us-quart-wide', lid: 'airlock', vessel: 'jar' },
-    { geometryId: 'us-half-gallon-wide', lid: 'loose', vessel: 'jar' },
-    { geometryId: 'us-gallon', lid: 'airlock', vessel: 'jar' },
-    { geometryId: 'crock-us-2gal', lid: 'cloth', vessel: 'crock' }
+    { geometryId: 'us-pint-regular', lid: 'loose' },
+    { geometryId: 'us-quart-wide', lid: 'loose' },
+    { geometryId: 'us-quart-wide', lid: 'airlock' },
+    { geometryId: 'us-half-gallon-wide', lid: 'loose' },
+    { geometryId: 'us-gallon', lid: 'airlock' },
+    { geometryId: 'crock-us-2gal', lid: 'cloth' }
   ]
 };
 
-/** So many usual jars of a kind a kitchen is taken to have before it has said; Our judgement. */
+/** So many usual jars of a kind a kitchen is taken to have before it has said. Our judgement. */
 const TAKEN_TO_OWN = 6;
 
 /** What a kitchen is taken to own before it has said: usual jars, no crock. */
 export const jarsTakenToOwn = (units: WrittenUnits): JarCounted[] =>
   USUAL_JARS[units === 'metric' ? 'metric' : 'US']
-    .filter((j) => j.vessel === 'jar')
-    .map(({ geometryId, lid }) => ({ geometryId, lid, owned: TAKEN_TO_OWN }));
+    .filter(({ geometryId }) => {
+      const shape = jarGeometry(geometryId);
+      return shape !== undefined && !isCrock(shape);
+    })
+    .map((kind) => ({ ...kind, owned: TAKEN_TO_OWN }));
 
 /** The jars of a first count; kinds of which there are none are left out. Refuses a shape that is none. */
 export function jarsCounted(said: readonly JarCounted[]): Outcome<JarsOwned[]> {
