@@ -1,12 +1,13 @@
 <script lang="ts">
   import '../app.css';
   import { onMount } from 'svelte';
-  import { beforeNavigate } from '$app/navigation';
+  import { afterNavigate, beforeNavigate } from '$app/navigation';
   import { ThemeProvider } from 'flowbite-svelte';
   import Shell from '$lib/ui/shell/Shell.svelte';
   import LookRound from '$lib/ui/shell/LookRound.svelte';
   import Toasts from '$lib/ui/shell/Toasts.svelte';
   import { NEW_HOUSEHOLD } from '$lib/core/kit';
+  import { standsAnew, wentBack } from '$lib/ui/house/entries';
   import { provideHouse } from '$lib/ui/house/house.svelte';
   import { knowHouse } from '$lib/ui/house/send';
   import { news } from '$lib/ui/house/news.svelte';
@@ -31,12 +32,15 @@
   beforeNavigate(({ to, cancel }) => {
     if (news.looks && to?.url.pathname === '/sign-in' && isTyped()) cancel();
   });
+  afterNavigate(standsAnew);
   const drawn = provideDrawn();
   // From here on keys and taps are heard: the browser tests and the pictures wait for it.
   onMount(() => {
     document.body.dataset.alive = 'yes';
   });
 </script>
+
+<svelte:window onpopstate={wentBack} />
 
 <ThemeProvider {theme}>
   {#if data.overview}

@@ -1,9 +1,8 @@
 <script lang="ts">
   import { Modal } from 'flowbite-svelte';
   import { nanoid } from 'nanoid';
-  import { pushState } from '$app/navigation';
-  import { navigating } from '$app/state';
   import { tick, untrack, type Snippet } from 'svelte';
+  import { laySheet } from '../house/entries';
   import { scale } from '../scale/scale.svelte';
   import ScalePanel from '../scale/ScalePanel.svelte';
 
@@ -46,32 +45,16 @@
     // As long as it fades nothing beside it can be reached.
     return () => sheet?.addEventListener('outroend', () => setTimeout(giveBack), { once: true });
   });
-  /** By then the router has begun to follow a link: it lets the browser paint first, 100 ms at most. */
-  const LINK_FOLLOWED_MS = 300;
-  /** Back takes it away: it has an entry of its own in the history, another each time it is laid; null: it lies not. */
-  let laid: string | null = null;
-  let going: ReturnType<typeof setTimeout> | undefined;
-  /** The sheet of the entry where the history stands; the page's own state is set anew whenever it looks again. */
-  const atEntry = (): unknown =>
-    (history.state as { 'sveltekit:states'?: App.PageState } | null)?.['sveltekit:states']?.sheet;
+  // Back takes it away.
   $effect(() => {
-    if (open === (laid !== null)) return;
-    const before = laid;
-    laid = open ? nanoid(8) : null;
-    if (laid !== null) untrack(() => pushState('', { sheet: laid ?? '' }));
-    // Closed by hand: its entry goes, too, unless what closed it leads elsewhere. A link that is tapped is followed a moment
-    // later, and going back then would take it back.
-    else
-      going = setTimeout(() => {
-        if (atEntry() === before && !navigating.to) history.back();
-      }, LINK_FOLLOWED_MS);
+    if (!open) return;
+    return untrack(() =>
+      laySheet(nanoid(8), () => {
+        open = false;
+        onclose?.();
+      })
+    );
   });
-  const onpopstate = () => {
-    if (laid === null || atEntry() === laid) return;
-    laid = null;
-    open = false;
-    onclose?.();
-  };
   // What lies outside an open dialog cannot be touched: the scale comes into it.
   $effect(() => {
     if (!open) return;
@@ -81,9 +64,6 @@
     };
   });
 </script>
-
-<!-- Another page is being loaded: going back now would call that off. -->
-<svelte:window {onpopstate} onbeforeunload={() => clearTimeout(going)} />
 
 {#if met}
   <Modal bind:open {title} {size} {placement} {onclose} aria-label={title} outsideclose

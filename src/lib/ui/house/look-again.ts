@@ -5,13 +5,20 @@ import { keepTyped } from './typed';
 let last: Promise<void> = Promise.resolve();
 let waiting: Promise<void> | undefined;
 
+/** An opening that came to its end and is still spoken of as on its way: Back took it back, and nothing came in its place. */
+let ended: Promise<void> | null = null;
+
+const opening = (): boolean => navigating.complete !== null && navigating.complete !== ended;
+
 /**
  * The page that was being opened is there, or its opening was cut short. The router says so a task later: who asked again
  * at once, of an opening that was cut short for another, would never let that other come to its end.
  */
-async function opened(opening: Promise<void>): Promise<void> {
-  await opening.catch(() => undefined);
+async function opened(): Promise<void> {
+  const one = navigating.complete;
+  await one?.catch(() => undefined);
   await new Promise((later) => setTimeout(later));
+  ended = one;
 }
 
 /** Whether the house answers at all. Where it does not, the router would put an error in the place of the room. */
@@ -34,10 +41,10 @@ export function lookAgain(): Promise<void> {
     do {
       const there = await answers();
       // Nothing is awaited between this and the asking: a page might begin to open in it.
-      while (navigating.complete) await opened(navigating.complete);
+      while (opening()) await opened();
       if (there) await keepTyped(invalidateAll);
       // A page that began to open meanwhile has cut the asking short.
-    } while (navigating.complete);
+    } while (opening());
   });
   last = waiting.catch(() => undefined);
   return waiting;
