@@ -248,3 +248,44 @@ test('what is typed within a step moves nothing under the finger; quick taps are
   await skip.getByRole('button', { name: 'Leave it out' }).click();
   await expect(page.getByText('Does the liquid stand over everything?').last()).toBeVisible();
 });
+
+test('second grade gets a making beside it, and what is over a jar of its own, each with its figures', async ({
+  page,
+  request
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await clearBench(request);
+  await onBench(request, 'kohlrabi', '1640 g');
+  const { commandId: runId } = await say(request, 'begin-making', { name: 'Sticks', styleId: 'pieces' });
+  for (const step of ['kit', 'wash']) await say(request, 'do-step', { runId, step });
+  await open(page, `/making/${runId}`);
+  await page.getByRole('button', { name: /^Some is second grade/ }).click();
+  const todo = page.getByRole('region', { name: 'What to do' });
+  await todo.getByRole('button', { name: 'weigh out of kohlrabi' }).click();
+  const sort = page.getByRole('dialog', { name: 'Sort and trim' });
+  await sort.getByRole('textbox', { name: /^Off-cuts/ }).fill('220 g');
+  await sort.getByRole('textbox', { name: /^Prepared/ }).fill('1100 g');
+  await sort.getByRole('button', { name: 'Save' }).click();
+  await todo.getByRole('button', { name: /of off-cuts: a making of their own/ }).click();
+  await expect(page.getByRole('link', { name: 'Off-cuts of kohlrabi' })).toBeVisible();
+  await todo.getByRole('button', { name: 'Done, ask again' }).click();
+  await page.getByRole('button', { name: /^All sound/ }).click();
+  for (const step of ['cut', 'weigh', 'brine', 'pack']) await say(request, 'do-step', { runId, step });
+  await open(page, `/making/${runId}`);
+
+  // One jar was not enough: what is over is weighed, and each jar says what it would come to.
+  await page.getByRole('button', { name: /jar of its own/ }).click();
+  await todo.getByRole('textbox', { name: 'What is over weighs' }).fill('200 g');
+  const own = todo.getByRole('list', { name: 'Jars for what is over' }).getByRole('button');
+  await expect(own.first()).toContainText(/200\sg in it, .+ of brine over it, .*settles at \d/);
+  await own.first().click();
+  await expect(own.first()).toHaveAttribute('aria-pressed', 'true');
+  await todo.getByRole('button', { name: 'Done, ask again' }).click();
+  await page.getByRole('button', { name: /^Yes, it fits/ }).click();
+  await expect(page.getByRole('list', { name: 'Amounts' })).toContainText(/2/);
+
+  // The other has its own picks and its own way.
+  await page.getByRole('link', { name: 'Off-cuts of kohlrabi' }).click();
+  await expect(page.getByRole('heading', { name: 'Off-cuts of kohlrabi', level: 1 })).toBeVisible();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+});

@@ -178,3 +178,48 @@ it('how long hands took is learnt once the lids are closed, shown in Kit, and be
   await must('reset-learning', { what: `pace:${key}` });
   expect(await paces()).toEqual({});
 });
+
+it('off-cuts get a making beside it: its style, its salt, figures and jars of their own; undone whole', async () => {
+  await saveBenchDraft(house, { bench: FIRST_BENCH, set: { fraction: 0.025, saltKindId: 'kosher-flake' } });
+  await must('sort-pick', { commandId: 'sorted', lotId: 'lot', offcuts: '300 g', prepared: '1.4 kg' });
+  expect(await house.say('begin-beside', { runId: 'run', lotId: 'nobody', name: 'Off-cuts' })).toMatchObject({
+    codes: ['lot-unknown']
+  });
+  await must('begin-beside', { commandId: 'beside', runId: 'run', lotId: 'sorted.off', name: 'Off-cuts' });
+  expect((await runs.load(house.db, 'beside'))!.state).toMatchObject({
+    styleId: 'shredded',
+    bench: 'beside'
+  });
+  const shown = (await runShown(house, 'beside'))!;
+  expect(shown.bench.lots).toMatchObject([{ benchG: 300, prepared: { g: 300 } }]);
+  expect(shown.bench.draft).toMatchObject({ fraction: 0.025, saltKindId: 'kosher-flake' });
+  // Once there, they are not there a second time.
+  expect(await house.say('begin-beside', { runId: 'run', lotId: 'sorted.off', name: 'Again' })).toMatchObject(
+    { codes: ['bench-empty'] }
+  );
+  await must('undo', { of: 'beside' });
+  expect((await lots.load(house.db, 'sorted.off'))!.state.gardenG).toBe(300);
+  expect(await runs.load(house.db, 'beside')).toBeUndefined();
+});
+
+it('what is over is started in a jar of its own, as it was weighed', async () => {
+  await must('own-jars', { geometryId: 'clip-500', lid: 'airlock', owned: 2 });
+  await must('weigh-prepared', { lotId: 'lot', weight: '1.6 kg' });
+  const side = { jarId: 'clip-500.airlock', weight: '300 g' };
+  const said = { ...START, counts: { 'clip-1000.clamped': 2, 'clip-500.airlock': 1 } };
+  expect(await house.say('start-batch', { ...said, side: { ...side, weight: '3 kg' } })).toMatchObject({
+    codes: ['more-than-there-is']
+  });
+  expect(await house.say('start-batch', { ...said, side: { ...side, weight: 'a bit' } })).toMatchObject({
+    codes: ['not-understood']
+  });
+  await must('start-batch', { ...said, commandId: 'kraut', side });
+  const { fillings } = (await batches.load(house.db, 'kraut'))!.state;
+  expect(fillings.map((f) => f.jarId)).toEqual([
+    'clip-1000.clamped',
+    'clip-1000.clamped',
+    'clip-500.airlock'
+  ]);
+  const dry = fillings.map((f) => f.holds.dryG);
+  expect(dry[2]! / dry.reduce((a, b) => a + b, 0)).toBeCloseTo(300 / 1600, 6);
+});

@@ -73,6 +73,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'sort-pick': { lotId: 'lot2', culled: '50 g', prepared: '600 g', greens: '20 g', offcuts: '30 g' },
   'start-batch': START,
   'begin-making': { name: 'Kraut', styleId: 'shredded' },
+  'begin-beside': { runId: 'run', lotId: 'lot2', name: 'Off-cuts' },
   'do-step': { runId: 'run', step: 'wash' },
   'skip-step': { runId: 'run', step: 'cut', why: 'They are small' },
   'answer-gate': { runId: 'run', gate: 'room', answer: 'fits' },

@@ -242,6 +242,10 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,
   'begin-making': ({ picks }, d) =>
     picks.some((p) => p.benchG > 0) ? { name: 'Making', styleId: STYLES[d(STYLES.length)] } : undefined,
+  'begin-beside': ({ runs, picks }, d) =>
+    d(4) === 0 && runs[0] && picks[0]
+      ? { runId: runs[d(runs.length)]!.id, lotId: picks[d(picks.length)]!.id, name: 'Off-cuts' }
+      : undefined,
   'do-step': ({ runs }, d) =>
     runs[0] && {
       runId: runs[d(runs.length)]!.id,

@@ -60,6 +60,9 @@ const filled = z.record(
 );
 export type FilledSaid = z.infer<typeof filled>;
 
+/** What was over, as typed, and the kind of jar that it has of its own. */
+const side = z.object({ jarId: id, weight: z.string().max(60, no('too-long')) });
+
 /** What stands on the bench: enough for the worksheet, whoever computes it. */
 export const benchChoiceSchema = z.object({
   styleId: id,
@@ -82,7 +85,8 @@ export const benchChoiceSchema = z.object({
   /** Jars that are not full are topped up with brine, or not; left out: as the style does. */
   topUp: z.enum(['yes', 'no'], no('not-a-choice')).optional(),
   /** Fill and weigh: what each jar weighs full and empty, as typed, by its place in the row. */
-  filled: jsonField(filled.default({}))
+  filled: jsonField(filled.default({})),
+  side: jsonField(side.optional())
 });
 
 /** Compute without storing: things as weighed, by crop. */
@@ -144,6 +148,7 @@ export const benchDraftSchema = z.object({
   heavy: z.string().max(160, no('dose-too-long')).optional(),
   topUp: z.enum(['yes', 'no']).optional(),
   filled: filled.optional(),
+  side: side.optional(),
   recipeId: id.optional(),
   /** Weighed against a target, as typed, by what it is; targets moved by hand, g. */
   weighed: few(z.record(id, z.string().max(60, no('too-long')))).optional(),

@@ -18,6 +18,9 @@ const runId = id;
 /** A making begun on a bench. */
 export const beginMakingSchema = z.object({ commandId, bench, name: shortText, styleId: id });
 
+/** A pick gets a making beside one that is under way, in its style and with its salt. */
+export const beginBesideSchema = z.object({ commandId, runId, lotId: id, name: shortText });
+
 /** A step done. */
 export const doStepSchema = z.object({ commandId, runId, step: id });
 

@@ -84,8 +84,8 @@ export function leadWords(lead: Lead, units: WrittenUnits): string {
       return 'Lay a larger piece over it, the weight on that, then look again.';
     case 'jars':
       return `One more jar takes it: ${lead.names.join(', or ')}.`;
-    case 'offcuts':
-      return 'What is over becomes a pick of its own, with its own salt and jar.';
+    case 'own':
+      return 'Weigh what is over: it gets a jar of its own, salted as the others are.';
     case 'eat':
       return 'What is over is weighed out as greens for the kitchen; the salt follows what goes in.';
   }

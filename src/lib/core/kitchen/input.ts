@@ -10,7 +10,7 @@ import type { Outcome, Refusal } from '../refusal/index';
 import { BY_TASTE, type DosingWay } from '../salt/index';
 import type { Salting } from '../style/index';
 import type { WorksheetInput, WorksheetItem, WorksheetJar } from '../worksheet/index';
-import { readExtras, readFilled, readHeavy, readRinsed } from './said';
+import { readExtras, readFilled, readHeavy, readRinsed, readSide } from './said';
 
 /** All that the household's own picks and batches have taught. */
 export interface Learnt {
@@ -52,6 +52,8 @@ export interface BenchSaid {
   readonly heavy: string;
   readonly topUp?: 'yes' | 'no' | undefined;
   readonly filled: Readonly<Record<string, { readonly gross: string; readonly tare: string }>>;
+  /** What was over when the jars were packed, and the jar of its own that it has. */
+  readonly side?: { readonly jarId: string; readonly weight: string } | undefined;
 }
 
 /** What a pick weighs prepared: weighed, or counted with its spread. */
@@ -112,6 +114,7 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
     null
   );
   const netG = readable(readFilled(said.filled, ways), []);
+  const side = said.side ? readable(readSide(said.side, ways), null) : null;
   const { styles, scaleStepG, spoons, ownSpoons } = household;
   const { trims, packings, brineUse } = kitchen.learnt;
   const { styleId, way, saltKindId, counts, choice, opens } = said;
@@ -124,6 +127,7 @@ export function inputOf(items: readonly WorksheetItem[], said: BenchSaid, kitche
     ...(heavy === null ? {} : { heavyFraction: heavy }),
     ...(said.topUp ? { topUp: said.topUp === 'yes' } : {}),
     ...(netG.some((g) => g !== null) ? { netG } : {}),
+    ...(side ? { side } : {}),
     ...(said.salting ? { salting: said.salting } : {}),
     ...(rinsed ? { rinsed } : {})
   };

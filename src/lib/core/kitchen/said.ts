@@ -2,7 +2,7 @@ import { bareMass, oneShare, readDose, readQuantity, readWeight, type Ways } fro
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 import { SALINITIES } from '../safety/index';
 import { saltyIngredient, type Rinsed } from '../salt/index';
-import type { WorksheetItem } from '../worksheet/index';
+import type { SideJar, WorksheetItem } from '../worksheet/index';
 
 /** A thing to be reckoned with that lies on no bench: its weights as typed; the `i`-th. Refuses one without any. */
 export function readItem(
@@ -63,6 +63,15 @@ export function readFilled(
     out[Number(key.slice(1)) - 1] = full.value.g - empty.value.g;
   }
   return done(out);
+}
+
+/** What is over and has a jar of its own, as typed. */
+export function readSide(
+  { jarId, weight }: { readonly jarId: string; readonly weight: string },
+  ways: Ways
+): Outcome<SideJar> {
+  const read = readWeight(weight, 'side', ways, bareMass(ways));
+  return read.ok ? done({ jarId, g: read.value.g }) : read;
 }
 
 /** So many times less or more than the style's usual heavy salting is a slip. */

@@ -144,6 +144,7 @@ export type FieldName =
   | 'set'
   | 'shape'
   | 'shelfLitres'
+  | 'side'
   | 'sign'
   | 'since'
   | 'skip'

@@ -22,6 +22,14 @@ export function runBegun(
   return done({ type: 'begun', data: said });
 }
 
+/** A making begun beside one that is under way, in the same style. */
+export const runBesides = (
+  beside: Run,
+  said: { readonly bench: string; readonly name: string },
+  around: Parameters<typeof runBegun>[1]
+): Decided<'begun'> =>
+  goesOn(beside) ?? beforeClosed(beside) ?? runBegun({ ...said, styleId: beside.styleId }, around);
+
 /** A step done. Of a making that is closed only what comes after is left; its last step ends it. */
 export const stepDone = (run: Run, step: string, styles: OwnStyles): Decided<'did'> =>
   ofStep(run, step, styles, (last) => ({ type: 'did', data: { step, last } }));

@@ -25,7 +25,7 @@ export type Lead =
   | { readonly to: 'press' }
   /** What is over: a larger set of jars; a jar of its own; or it is eaten. */
   | { readonly to: 'jars'; readonly names: readonly string[] }
-  | { readonly to: 'offcuts' }
+  | { readonly to: 'own' }
   | { readonly to: 'eat' };
 
 export interface GateAnswer {
@@ -117,7 +117,7 @@ function leadOf(said: GateSays, at: AtGate): Lead | null {
     case 'room.larger':
       return at.oneMore.length > 0 ? { to: 'jars', names: at.oneMore } : null;
     case 'room.own':
-      return { to: 'offcuts' };
+      return { to: 'own' };
     case 'room.eat':
       return { to: 'eat' };
     default:

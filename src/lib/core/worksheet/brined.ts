@@ -12,8 +12,7 @@ import {
   type Brine,
   type SaltKind
 } from '../salt/index';
-import { shareByRoom } from '../vessel/index';
-import { jarOf, type OwnedSize } from './jars';
+import { jarOf, type JarToFill, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
 import type { WorksheetInput } from './types';
 import type { BagBrine, BrineToMix, JarCard } from './answers';
@@ -40,15 +39,16 @@ export interface Filled {
 export function fillWithBrine(
   going: GoingIn,
   share: number,
-  jars: readonly OwnedSize[],
+  jars: readonly JarToFill[],
   input: WorksheetInput,
   salt: SaltKind
 ): Filled | undefined {
   const roomMl = jars.reduce((a, j) => a + j.usableMl, 0);
   const extra = going.brought;
-  const fleshMl = Math.min(roomMl, (going.flesh.mean + extra.volumeMl) * share);
+  const parts = partsOf(jars);
+  const fleshMl = fleshIn((going.flesh.mean + extra.volumeMl) * share, jars, parts);
   const poured = brineForRoom(
-    (roomMl - fleshMl) * (input.brineUse?.mean ?? 1),
+    (roomMl - sum(fleshMl)) * (input.brineUse?.mean ?? 1),
     input.way,
     input.fraction,
     { vegG: going.prepared.mean * share, vegWaterG: (going.vegWater.mean + extra.waterG) * share },
@@ -56,12 +56,14 @@ export function fillWithBrine(
     extra.naclG * share
   );
   if (!poured) return undefined;
-  const usable = jars.map((j) => j.usableMl);
-  const veg = shareByRoom(going.prepared.mean * share, usable);
-  const room = shareByRoom(going.needMl * share, usable);
-  const cards = jars.map((jar, i) =>
-    card(jar, veg[i] ?? 0, room[i] ?? 0, poured, jar.usableMl / roomMl, salt, extra.massG * share)
-  );
+  const cards = jars.map((jar, i) => {
+    const part = parts[i] ?? 0;
+    const left = sum(fleshMl) < roomMl ? (jar.usableMl - (fleshMl[i] ?? 0)) / (roomMl - sum(fleshMl)) : part;
+    const [vegG, needMl, extraG] = [going.prepared.mean, going.needMl, extra.massG].map(
+      (all) => all * share * part
+    );
+    return card(jar, { vegG: vegG!, needMl: needMl!, extraG: extraG! }, poured, left, salt);
+  });
   if (input.netG?.some((g) => g !== null)) return asWeighed(going, share, cards, input, salt);
   return {
     cards,
@@ -99,12 +101,7 @@ function asWeighed(
     const contentsG = netG + naclG + c.extraG;
     return { ...c, vegG, waterG, naclG, saltG: weighOut(naclG, salt), brineMl, contentsG };
   });
-  const sum = (f: (c: JarCard) => number) => cards.reduce((a, c) => a + f(c), 0);
-  const made = brineFrom(
-    sum((c) => c.naclG),
-    sum((c) => c.waterG),
-    WATER_C
-  );
+  const made = brineFrom(sum(cards.map((c) => c.naclG)), sum(cards.map((c) => c.waterG)), WATER_C);
   return {
     cards,
     brine: mixOf(made, salt, {
@@ -117,27 +114,39 @@ function asWeighed(
   };
 }
 
+/** Of what is packed the part that each jar gets: as it has room, after what goes into a jar of its own. */
+function partsOf(jars: readonly JarToFill[]): number[] {
+  const rest = 1 - sum(jars.map((j) => j.side ?? 0));
+  const roomMl = sum(jars.map((j) => (j.side === undefined ? j.usableMl : 0)));
+  return jars.map((j) => j.side ?? (rest * j.usableMl) / roomMl);
+}
+
+/** The flesh in each jar, ml; where it is more than a jar holds, the jar is full. */
+const fleshIn = (allMl: number, jars: readonly JarToFill[], parts: readonly number[]): number[] =>
+  jars.map((j, i) => Math.min(j.usableMl, allMl * (parts[i] ?? 0)));
+
+const sum = (of: readonly number[]): number => of.reduce((a, b) => a + b, 0);
+
+/** `part` of what is poured goes into it. */
 function card(
-  size: OwnedSize,
-  vegG: number,
-  vegRoomMl: number,
+  size: JarToFill,
+  { vegG, needMl, extraG }: { readonly vegG: number; readonly needMl: number; readonly extraG: number },
   poured: Brine,
   part: number,
-  salt: SaltKind,
-  extraG: number
+  salt: SaltKind
 ): JarCard {
   const naclG = poured.naclG * part;
   const waterG = poured.waterG * part;
   return {
     ...jarOf(size),
     vegG,
-    vegRoomMl: Math.min(vegRoomMl, size.usableMl),
+    vegRoomMl: Math.min(needMl, size.usableMl),
     brineMl: poured.volumeMl * part,
     saltG: weighOut(naclG, salt),
     naclG,
     waterG,
-    extraG: extraG * part,
-    contentsG: vegG + naclG + waterG + extraG * part,
+    extraG,
+    contentsG: vegG + naclG + waterG + extraG,
     toppedUp: false
   };
 }

@@ -10,6 +10,7 @@ export * from './questions';
 export * from './reverse';
 export * from './second-pick';
 export * from './as-made';
+export * from './side';
 export * from './ways';
 export * from './alternatives';
 export * from './bands';

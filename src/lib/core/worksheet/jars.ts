@@ -23,6 +23,11 @@ export interface OwnedSize extends FreeSize {
   readonly crock: boolean;
 }
 
+/** A jar that is filled; of what is packed the part that goes into it, 0 to 1, where it is said. */
+export interface JarToFill extends OwnedSize {
+  readonly side?: number;
+}
+
 /** A jar or bottle with what it takes to its fill line; undefined where its shape is unknown. */
 export function ownedSize(jar: WorksheetJar): OwnedSize | undefined {
   const table = jarGeometry(jar.geometryId);

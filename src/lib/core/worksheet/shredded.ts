@@ -2,7 +2,7 @@ import { as, type TrueStrength } from '../quantity/index';
 import { brineFrom, brineOf, saltForDose, weighOut, type Brine, type SaltKind } from '../salt/index';
 import { fillInTurn, setOf, shareByRoom, type JarSet } from '../vessel/index';
 import { mixOf, WATER_C, type Filled } from './brined';
-import { jarOf, type OwnedSize } from './jars';
+import { jarOf, type JarToFill, type OwnedSize } from './jars';
 import type { GoingIn } from './prepare';
 import type { WorksheetInput } from './types';
 import type { JarCard, ShredsAnswer } from './answers';
@@ -16,11 +16,18 @@ const TAKEN_FROM = 0.5;
 /** A mash is its own juice: brine only thins it. */
 export const isMash = (going: GoingIn): boolean => going.items.every((i) => i.cut === 'mash');
 
-/** How full each jar gets: one after the other where even the last is full enough, else all alike. */
+/** How full each jar gets: one after the other where even the last is full enough, else all alike; a jar of its own apart. */
 export function shredsIn(
   bulkMl: number,
-  jars: readonly Pick<OwnedSize, 'usableMl' | 'crock'>[]
+  jars: readonly Pick<JarToFill, 'usableMl' | 'crock' | 'side'>[]
 ): { ml: number[]; how: ShredsAnswer['how'] } {
+  const at = jars.findIndex((j) => j.side !== undefined);
+  const own = jars[at];
+  if (own) {
+    const ml = Math.min(own.usableMl, bulkMl * (own.side ?? 0));
+    const rest = shredsIn(bulkMl - ml, jars.toSpliced(at, 1));
+    return { ml: rest.ml.toSpliced(at, 0, ml), how: rest.how };
+  }
   const usable = jars.map((j) => j.usableMl);
   const roomMl = usable.reduce((a, b) => a + b, 0);
   if (bulkMl >= roomMl) return { ml: shareByRoom(bulkMl, usable), how: 'in turn' };
@@ -95,7 +102,7 @@ export function shredsAnswer(
 export function fillWithShreds(
   going: GoingIn,
   share: number,
-  jars: readonly OwnedSize[],
+  jars: readonly JarToFill[],
   input: WorksheetInput,
   salt: SaltKind,
   rinsed: boolean
@@ -132,7 +139,7 @@ export function fillWithShreds(
 /** Each jar with its share of shreds; one too empty is topped up with brine of a strength, where brine is poured. */
 function filledJars(
   all: { vegG: number; naclG: number; extraG: number; bulkMl: number },
-  jars: readonly OwnedSize[],
+  jars: readonly JarToFill[],
   strength: TrueStrength | null,
   salt: SaltKind
 ): { card: JarCard; topUp: Brine }[] {

@@ -45,6 +45,12 @@ export interface BrinePlan {
   readonly saved: readonly SavedBrine[];
 }
 
+/** A jar of its own for what is over or of the second grade, with the same salt; `counts` hold it, too. */
+export interface SideJar {
+  readonly jarId: string;
+  readonly g: number;
+}
+
 export interface WorksheetInput {
   /** The household's own crops and corrections. */
   readonly crops: OwnCrops;
@@ -80,6 +86,8 @@ export interface WorksheetInput {
   readonly rinsed?: Rinsed;
   /** Heavy salting only: the share of the leaf to strew, where it is not the style's usual. */
   readonly heavyFraction?: number;
+  /** What was over when the jars were packed: so much of it, prepared, g, in a jar of its own of that kind. */
+  readonly side?: SideJar;
   /** Shreds that do not fill their jars: topped up with brine or not. A mash is never thinned without being asked. */
   readonly topUp?: boolean;
   /** Filled and weighed: vegetables and water in each jar as they were weighed, g, in the order of the jars; null: not yet. */

@@ -14,14 +14,14 @@ import {
   type SaltKind
 } from '../salt/index';
 import { saltings, styleIn, type Salting, type Style } from '../style/index';
-import type { JarSet } from '../vessel/index';
 import { bagBrine, fillWithBrine, WATER_C, type Filled } from './brined';
 import { cautionsFor } from './cautions';
 import { saltEnds } from './ends';
-import { eachJar, ownedSizes, packedShare, pickJars, type OwnedSize } from './jars';
+import type { JarToFill } from './jars';
 import { afterRinse, goingIn, type GoingIn } from './prepare';
 import { leastAtOnce, saltParts } from './salt-parts';
-import { fillWithShreds, shredsAnswer, withoutIdle } from './shredded';
+import { fillWithShreds, shredsAnswer } from './shredded';
+import { jarsTaken, type JarsTaken } from './taken';
 import type { WorksheetInput } from './types';
 import type { BagBrine, ExtraIn, RinseAnswer, SaltAnswer, SaltEnds, Worksheet } from './answers';
 import { workings, type Facts } from './working';
@@ -43,11 +43,9 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
   const rinsed = afterRinse(fresh, s, salting, input);
   const going = rinsed?.going ?? fresh;
   if (!(going.prepared.mean > 0)) return refuse('bench-empty', { field: 'items' });
-  const taken = jarsFor(going.needMl, salting, input);
+  const taken = jarsTaken(going, salting, input);
   if (!taken.ok) return taken;
-  const { sizes, chosen, idle } = taken.value;
-  const share = packedShare(chosen);
-  const jars = eachJar(chosen, sizes);
+  const { sizes, chosen, idle, share, jars } = taken.value;
   const fill = filledSafely(going, share, jars, input, asked.value);
   if (!fill.ok) return fill;
   const { filled, ends } = fill.value;
@@ -58,7 +56,7 @@ export function worksheet(input: WorksheetInput): Outcome<Worksheet> {
     rinse: rinsed ? rinseAnswer(rinsed.leaf, fresh, s, kind, input) : null,
     tooSaltyG: rinsed ? tooSalty(going, input.fraction).addG : 0,
     salt: saltAnswer(filled, kind, input),
-    shreds: salting === 'brine' ? null : shredsAnswer(going, chosen, sizes, jars, idle)
+    shreds: salting === 'brine' || input.side ? null : shredsAnswer(going, chosen, sizes, jars, idle)
   };
   return done(sheetOf(facts, taken.value, bagBrine(jars, ends.equilibrium, kind)));
 }
@@ -107,37 +105,11 @@ function askedFor(input: WorksheetInput): Outcome<Asked> {
   return done({ s, kind, salting });
 }
 
-/** Jars as they are taken: of those sizes, so many of each, so many left idle. */
-interface JarsTaken {
-  readonly sizes: readonly OwnedSize[];
-  readonly fit: ReturnType<typeof pickJars>['fit'];
-  readonly chosen: JarSet;
-  readonly idle: number;
-}
-
-/** The jars it goes into: chosen, or the best of those that are free; refuses more than are free, and none. */
-function jarsFor(needMl: number, salting: Salting, input: WorksheetInput): Outcome<JarsTaken> {
-  const sizes = ownedSizes(input.jars);
-  const { fit, chosen: picked } = pickJars(needMl, sizes, input, salting, input.sets ?? 3);
-  const { set: chosen, idle } =
-    salting !== 'brine' && input.counts ? withoutIdle(picked, sizes) : { set: picked, idle: 0 };
-  const tooMany = sizes.find((z) => (picked.counts[z.id] ?? 0) > z.free);
-  if (tooMany)
-    return refuse('jars-not-free', {
-      field: 'counts',
-      values: { name: tooMany.jar.name, free: tooMany.free }
-    });
-  if (chosen.vessels === 0 && input.counts) return refuse('no-jars-chosen', { field: 'counts' });
-  if (chosen.vessels === 0)
-    return refuse('nothing-fits', { field: 'jars', values: smallestThatFits(needMl, sizes) });
-  return done({ sizes, fit, chosen, idle });
-}
-
 /** The jars filled, and where their salt ends up; refuses what is too salty already, and more than water can hold. */
 function filledSafely(
   going: GoingIn,
   share: number,
-  jars: readonly OwnedSize[],
+  jars: readonly JarToFill[],
   input: WorksheetInput,
   { kind, salting }: Asked
 ): Outcome<{ filled: Filled; ends: SaltEnds }> {
@@ -169,18 +141,6 @@ function saltAnswer(filled: Filled, kind: SaltKind, input: WorksheetInput): Salt
 function juiceAdvice(ends: SaltEnds, purity: number) {
   const strength = as.trueStrength(ends.equilibrium);
   return { withinHours: 24 as const, strength, saltPerLitreG: (strengthByWater(strength) * 998.2) / purity };
-}
-
-function smallestThatFits(
-  needMl: number,
-  sizes: readonly { usableMl: number; free: number; jar: { name: string } }[]
-) {
-  const free = sizes.filter((z) => z.free > 0).sort((a, b) => a.usableMl - b.usableMl)[0];
-  return {
-    needMl: Math.round(needMl),
-    smallest: free?.jar.name ?? '',
-    takesMl: Math.round(free?.usableMl ?? 0)
-  };
 }
 
 function extrasIn(extras: WorksheetInput['extras']): ExtraIn[] {

@@ -126,6 +126,7 @@ export const WORKSHEET: readonly RefusalCode[] = [
   'nothing-fits',
   'no-jars-chosen',
   'jars-not-free',
+  'more-than-there-is',
   'no-water-to-dose',
   'beyond-saturation',
   'brought-too-much',

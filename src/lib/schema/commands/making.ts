@@ -62,7 +62,7 @@ export const MAKING = {
   ),
   'sort-pick': command(
     sortPickSchema,
-    ofPick.extend({ offcutsG: z.number() }),
+    ofPick.extend({ offcutsG: z.number(), offcutsId: z.string().nullable() }),
     [...AMOUNT, 'lot-unknown', 'bench-empty', 'sorted-too-much'],
     (a, u) =>
       `${a.name}: sorted${a.g ? `, ${writeMass(a.g, u)} prepared` : ''}${a.offcutsG ? `; ${writeMass(a.offcutsG, u)} of off-cuts wait in the Garden` : ''}`

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { lastingWords } from '../../words';
 import {
   answerGateSchema,
+  beginBesideSchema,
   beginMakingSchema,
   doStepSchema,
   giveUpSchema,
@@ -24,6 +25,12 @@ export const RUN = {
     ofRun,
     ['bench-empty', 'making-under-way', 'style-unknown'],
     (a) => `Making begun: ${a.name}`
+  ),
+  'begin-beside': command(
+    beginBesideSchema,
+    ofRun,
+    [...GOES_ON, 'lot-unknown', 'making-under-way', 'style-unknown', 'bench-empty'],
+    (a) => `Beside it: ${a.name}`
   ),
   'do-step': command(doStepSchema, ofRun, [...GOES_ON, 'step-unknown'], (a) => `${a.name}: done`),
   'skip-step': command(

@@ -209,6 +209,16 @@ async function beganLast(trx: Knex): Promise<number> {
   return row?.last ?? 0;
 }
 
+/** What was chosen of the style and its salt on one bench is chosen on another, too; jars and weights are its own. */
+export async function copyDraft(trx: Knex, from: string, to: string): Promise<void> {
+  const { styleId, way, fraction, saltKindId, placeId, opens, salting, mix, recipeId } = await benchDraft(
+    trx,
+    from
+  );
+  const set = { styleId, way, fraction, saltKindId, placeId, opens, salting, mix, recipeId };
+  await changeStoredDraft(trx, { bench: to, set, forget: [], anew: false });
+}
+
 /** What lay on a bench is made: its choices begin anew; of a bench beside the first nothing is kept. */
 export async function clearDraft(trx: Knex, bench: string): Promise<void> {
   if (bench === FIRST_BENCH) await changeStoredDraft(trx, { bench, set: {}, forget: [], anew: true });

@@ -43,6 +43,7 @@ import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
 import {
   answerGate,
+  beginBeside,
   beginMaking,
   doStep,
   giveUp,
@@ -82,6 +83,7 @@ export const USE_CASES = {
   'sort-pick': sortPick,
   'start-batch': startBatch,
   'begin-making': beginMaking,
+  'begin-beside': beginBeside,
   'do-step': doStep,
   'skip-step': skipStep,
   'answer-gate': answerGate,

@@ -63,7 +63,8 @@ export const sortPick = useCase('sort-pick', async (work, input) => {
     lotId: found.id,
     name: cropName(found.state.cropId, ways.crops),
     g,
-    offcutsG: offcuts?.g ?? 0
+    offcutsG: offcuts?.g ?? 0,
+    offcutsId: offcuts ? `${work.command}.off` : null
   });
 });
 

@@ -1,4 +1,4 @@
-import { ended, lyingOn, putBack, type LotEvent } from '../../core/lot';
+import { ended, lyingOn, putBack, taken as lotTaken, type LotEvent } from '../../core/lot';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import {
   gateAnswered,
@@ -8,6 +8,7 @@ import {
   objectsIn,
   putOff,
   runBegun,
+  runBesides,
   runGivenUp,
   saltGone,
   stepDone,
@@ -22,7 +23,7 @@ import type { Taken } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { household, lots, OURS, pantries, pantry, runs } from '../repos';
 import { useCase } from './act';
-import { clearDraft } from './bench';
+import { clearDraft, copyDraft } from './bench';
 
 /** A making begun on a bench: from now on it holds its picks and jars before every other. */
 export const beginMaking = useCase('begin-making', async (work, input) => {
@@ -35,6 +36,30 @@ export const beginMaking = useCase('begin-making', async (work, input) => {
   // What nobody did in time is put away.
   for (const old of lapsed(going, styles, work.wall))
     await runs.append(work, old.id, [{ type: 'lapsed', data: {} }]);
+  await runs.append(work, work.command, [begun.value]);
+  return done({ runId: work.command, name });
+});
+
+/** Off-cuts and second grade get a making beside the one that they come from: its style, its salt, figures of their own. */
+export const beginBeside = useCase('begin-beside', async (work, { runId, lotId, name }) => {
+  const beside = (await runs.load(work.trx, runId))?.state;
+  const lot = (await lots.load(work.trx, lotId))?.state;
+  if (!beside) return refuse('making-unknown', { field: 'runId' });
+  if (!lot) return refuse('lot-unknown', { field: 'lotId' });
+  const ours = await household(work.trx);
+  const bench = work.command;
+  // What lies on another bench already is made there.
+  const around = {
+    lying: lot.gardenG > 0 ? 1 : 0,
+    going: await runs.list(work.trx, 'live'),
+    styles: ours.styles
+  };
+  const begun = runBesides(beside, { bench, name }, around);
+  if (!begun.ok) return begun;
+  const taken = lotTaken(lot, { bench, weight: '' }, waysOf(ours));
+  if (!taken.ok) return taken;
+  await lots.append(work, lotId, [taken.value.event]);
+  await copyDraft(work.trx, beside.bench, bench);
   await runs.append(work, work.command, [begun.value]);
   return done({ runId: work.command, name });
 });

@@ -8,7 +8,13 @@
   import { useHouse } from '../house/house.svelte';
 
   /** Picked, sound, prepared: what is culled, what has another use, what goes in; the rest is compost. */
-  let { lot = $bindable(), ondone }: { lot: LotOnBench | null; ondone: (lot: LotOnBench) => void } = $props();
+  let {
+    lot = $bindable(),
+    ondone
+  }: {
+    lot: LotOnBench | null;
+    ondone: (lot: LotOnBench, offcuts: { id: string; g: number } | null) => void;
+  } = $props();
   const house = useHouse();
   const PARTS = [
     ['culled', 'Culled: soft, mouldy, old', 'to the compost'],
@@ -56,8 +62,8 @@
       command="sort-pick"
       values={{ lotId: one.id, bench: one.bench }}
       label="Sort and trim"
-      ondone={() => {
-        ondone(one);
+      ondone={({ answer }) => {
+        ondone(one, answer.offcutsId === null ? null : { id: answer.offcutsId, g: answer.offcutsG });
         said = { ...NOTHING };
         lot = null;
       }}

@@ -84,6 +84,7 @@
       heavy: bench.said.heavy,
       topUp: bench.said.topUp,
       filled: bench.filledRead.ok ? JSON.stringify(bench.filled) : undefined,
+      side: bench.said.side && JSON.stringify(bench.said.side),
       brineIds: JSON.stringify(bench.brineIds),
       keepRest,
       recipeId: bench.recipe?.id ?? '',

@@ -17,7 +17,6 @@ import { problem } from '$lib/words';
 import { jarsWorth } from '$lib/core/vessel';
 import { SAID_BY_HAND } from './draft.svelte';
 import { seasoningOf, targetsOf } from './targets';
-
 import { Chosen } from './chosen.svelte';
 
 /** Changes that can be taken back. */
@@ -97,7 +96,8 @@ export class Bench extends Chosen {
     brineIds: this.brineIds,
     heavy: this.salting === 'rinsed' ? this.heavy : '',
     topUp: this.draft.chosen.topUp,
-    filled: this.filled
+    filled: this.filled,
+    side: this.draft.chosen.side
   }));
   /** What is chosen here, as it is typed: what the house is told at a start, too. */
   readonly said = $derived.by((): BenchSaid => ({ ...this.saidBut, way: this.way, fraction: this.fraction }));
@@ -136,7 +136,9 @@ export class Bench extends Chosen {
   readonly canUndo = $derived.by(() => this.steps.length > 0);
 
   /** Changes a choice; it is kept by the house in a moment. */
-  choose(change: Partial<BenchDraft>): void {
+  choose(said: Partial<BenchDraft>): void {
+    // Jars chosen anew are chosen for all of it.
+    const change = 'counts' in said && !('side' in said) ? { ...said, side: undefined } : said;
     const before = Object.fromEntries(
       (Object.keys(change) as (keyof BenchDraft)[]).map((f) => [f, this.draft.chosen[f]])
     );

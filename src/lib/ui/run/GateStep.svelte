@@ -17,10 +17,14 @@
   import RinsePanel from '../bench/RinsePanel.svelte';
   import SortDialog from '../bench/SortDialog.svelte';
   import { useHouse } from '../house/house.svelte';
+  import { lookAgain } from '../house/look-again';
+  import { send } from '../house/send';
+  import { toasts } from '../house/toasts.svelte';
   import SaltLadder from '../ladder/SaltLadder.svelte';
   import { timers } from '../timer/timers.svelte';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import type { Making } from './making.svelte';
+  import OwnJar from './OwnJar.svelte';
 
   /** Where the trade decides: each answer says what it leads to before it is given. */
   interface Props {
@@ -42,6 +46,19 @@
     chosen === null && said?.passes === true ? null : (answers.find((a) => a.id === picked) ?? null)
   );
   let sorting = $state<LotOnBench | null>(null);
+  /** Off-cuts that were sorted out here, and may get a jar of their own at once. */
+  let offcuts = $state<{ id: string; g: number; name: string } | null>(null);
+  let beginning = $state(false);
+  const beside = async ({ id: lotId, name }: NonNullable<typeof offcuts>) => {
+    beginning = true;
+    const sent = await send('begin-beside', { runId: run.id, lotId, name: `Off-cuts of ${name}` });
+    await lookAgain();
+    beginning = false;
+    if (!sent.ok) return toasts.say(sent.problem.says, { tone: 'trouble', more: sent.problem.wouldWork });
+    offcuts = null;
+    const link = { href: `/making/${sent.answer.runId}`, text: 'Open it' };
+    toasts.say(`Beside it: ${sent.answer.name}`, { undo: sent.commandId, link });
+  };
 
   const leads = (lead: Lead) => leadWords(lead, house.household.units);
   const more = (a: GateAnswer): string =>
@@ -109,10 +126,18 @@
   >
     <p class="text-[1.75rem] leading-snug">{leads(now.lead)}</p>
     <div class="flex flex-wrap gap-x-6">
-      {#if now.lead.to === 'sort' || now.lead.to === 'offcuts' || now.lead.to === 'eat'}
+      {#if now.lead.to === 'sort' || now.lead.to === 'eat'}
         {#each lots as lot (lot.id)}<button class="act min-h-14 text-xl" onclick={() => (sorting = lot)}
             >weigh out of {house.cropName(lot.cropId).toLowerCase()}</button
           >{/each}
+        {#if offcuts}{@const one = offcuts}<button
+            class="act min-h-14 text-xl"
+            disabled={beginning}
+            onclick={() => void beside(one)}
+            >the {house.mass(one.g)} of off-cuts: a making of their own, beside this one</button
+          >{/if}
+      {:else if now.lead.to === 'own'}
+        <OwnJar {bench} />
       {:else if now.lead.to === 'leaf'}
         <button class="act min-h-14 text-xl" onclick={() => weighIn.show()}>weigh them in</button>
       {:else if now.lead.to === 'wait'}
@@ -133,4 +158,10 @@
     </div>
   </section>
 {/if}
-<SortDialog bind:lot={sorting} ondone={(lot) => bench.weights.forget(lot.id)} />
+<SortDialog
+  bind:lot={sorting}
+  ondone={(lot, off) => {
+    bench.weights.forget(lot.id);
+    offcuts = off && { ...off, name: house.cropName(lot.cropId).toLowerCase() };
+  }}
+/>
