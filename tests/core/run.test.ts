@@ -98,6 +98,13 @@ describe.each(MADE)('the steps of $name', ({ s, salting }) => {
     before('gate-fresh', 'weigh');
     before('weigh', 'pack');
     before('cover', 'gate-covered');
+    // Of a second stage as much as goes with what went in; where that was not written down, none is made up.
+    const later = laterSteps(s, { g: 2000, cropId: null }).flatMap((l) => l.amounts);
+    expect(laterSteps(s).flatMap((l) => l.amounts)).toEqual([]);
+    for (const a of later) {
+      const usual = s.additions.find((x) => a.of === 'season' && x.name === a.name)!;
+      expect(a).toMatchObject({ of: 'season', say: { amount: usual.amount * 2, unit: usual.unit } });
+    }
     expect(laterSteps(s)[0]?.kind).toBe('label');
     expect(
       laterSteps(s)

@@ -9,7 +9,7 @@ import { jarsSaid, listed } from './said';
 const CARE: Record<CareKind, readonly [does: string, why: string]> = {
   open: ['Open', 'over the sink, slowly, a cloth on top; close again'],
   look: ['Look and press down', 'all of it under the brine, skim what floats'],
-  airlock: ['Water in the airlock', 'water to its line'],
+  airlock: ['Water in the airlock', 'water to its line; clear spirit keeps flies out of it'],
   juice: ['Juice over the shreds?', 'if not, pour boiled, cooled brine over them'],
   taste: ['Taste', 'with a clean fork'],
   pH: ['Measure pH', 'a strip in the brine'],

@@ -2,6 +2,7 @@ import { stepsFor, type Salting, type Step, type Style } from '../style/index';
 import { saltIntoJars, type JarCard, type PreparedItem, type Worksheet } from '../worksheet/index';
 import type { Learned } from '../learn/index';
 import { atOwnPace, madeOf } from './pace';
+import type { Made } from './run';
 import type { Amount, GateId, RunStep, Season } from './types';
 
 /** Something that goes with it, as it is scaled to this batch, and how it is measured out. */
@@ -50,11 +51,29 @@ export function runSteps(
   return atOwnPace(all, madeOf(sheet), paces);
 }
 
-/** What is still to be done once the batch has begun: the lid written, and on its day a second stage. */
-export const laterSteps = (style: Style): RunStep[] => [
+/**
+ * What is still to be done once the batch has begun: the lid written, and on its day a second stage, with as much seasoning
+ * as goes with what went in.
+ */
+export const laterSteps = (style: Style, made: Made | null = null): RunStep[] => [
   bare('label', 'label'),
-  ...style.steps.filter((s) => s.afterDays !== undefined).map((s) => done(s, [], 0))
+  ...style.steps
+    .filter((s) => s.afterDays !== undefined)
+    .map((s) => done(s, s.does === 'season-later' && made ? seasonLater(style, made) : [], 0))
 ];
+
+const seasonLater = (style: Style, { g }: Made): Amount[] =>
+  style.additions
+    .filter((a) => a.per === 'kg')
+    .map(({ name, unit, amount }, i): Amount => {
+      const much = (amount * g) / 1000;
+      return {
+        of: 'season',
+        id: `later-${i + 1}`,
+        name,
+        say: { amount: much, unit, g: unit === 'g' ? much : null }
+      };
+    });
 
 const bare = (id: string, kind: RunStep['kind'], gateId: GateId | null = null): RunStep => ({
   ...{ id, kind, does: null, gate: gateId, amounts: [], minutes: 0 },

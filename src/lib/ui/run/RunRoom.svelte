@@ -64,7 +64,11 @@
   const byJar = $derived(seasons.filter((s) => s.per === 'jar').map((s) => s.name));
   const salts = $derived(bench.toWeigh.filter(isSalt));
   const steps = $derived(
-    run.became ? laterSteps(style) : sheet ? runSteps(sheet, bench.style, seasons, data.learnt.paces) : []
+    run.became
+      ? laterSteps(style, run.became.made)
+      : sheet
+        ? runSteps(sheet, bench.style, seasons, data.learnt.paces)
+        : []
   );
   const current = $derived(stepNow(run, steps));
   let looked = $state<string | null>(null);
