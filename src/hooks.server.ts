@@ -50,10 +50,9 @@ export const handle: Handle = async ({ event, resolve }) => {
     event.locals.round = true;
   }
   const response = await served(event, event.locals.house, async () =>
-    // The faces come with the page: a line that is set anew in another face would jump.
-    resolve(event, {
-      preload: ({ type, path }) => type === 'js' || type === 'css' || path.includes('-latin-wght-normal')
-    })
+    // The faces come with the page: a line that is set anew in another face would jump. Scripts come when it has been read:
+    // a phone that compiles them beside it shows the page half a second later.
+    resolve(event, { preload: ({ type, path }) => type === 'css' || path.includes('-latin-wght-normal') })
   );
   // What somebody saw who was let in is not kept for the next who asks.
   if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-cache');
