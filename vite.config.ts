@@ -6,6 +6,8 @@ export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
   worker: { format: 'es' },
   build: {
+    // A room's scripts find one another: asking for each by name beforehand costs a phone more than it saves at home.
+    modulePreload: { resolveDependencies: (_, deps) => deps.filter((d) => d.endsWith('.css')) },
     rolldownOptions: {
       // The control library does not say that its modules do nothing by themselves: every control's styles would come along.
       treeshake: {

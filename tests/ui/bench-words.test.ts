@@ -11,7 +11,8 @@ import {
 } from '$lib/core/recipe';
 import { saltKind } from '$lib/core/salt';
 import { style } from '$lib/core/style';
-import { changeDraft, draftChangeSchema, type BenchDraft } from '$lib/schema/bench';
+import { draftChangeSchema, type BenchDraft } from '$lib/schema/bench';
+import { changeDraft } from '$lib/schema/draft';
 import { didWords, doingWords, waitWords } from '$lib/ui/batch/right';
 import { seasoningOf, targetsOf } from '$lib/ui/bench/targets';
 import { amountWords, growsWords, noteWords, problemWords } from '$lib/ui/recipe/words';

@@ -19,13 +19,8 @@ import { cropName, type OwnCrops } from '../../core/produce';
 import { learntPaces, type TaughtByRun } from '../../core/run';
 import { done, type Outcome } from '../../core/refusal';
 import { worksheet, type Worksheet, type WorksheetInput, type WorksheetItem } from '../../core/worksheet';
-import {
-  benchDraftSchema,
-  changeDraft,
-  draftChangeSchema,
-  worksheetSchema,
-  type BenchDraft
-} from '$lib/schema/bench';
+import { benchDraftSchema, draftChangeSchema, worksheetSchema, type BenchDraft } from '$lib/schema/bench';
+import { changeDraft } from '$lib/schema/draft';
 import { wallOf } from '../clock';
 import { LEARNT } from '../db/kinds';
 import { diskRefusal, written } from '../db/disk';

@@ -1,4 +1,5 @@
-import { changeDraft, type BenchDraft } from '$lib/schema/bench';
+import type { BenchDraft } from '$lib/schema/bench';
+import { changeDraft } from '$lib/schema/draft';
 import { Outbox } from '../house/outbox.svelte';
 import { tell } from '../house/send';
 
