@@ -142,6 +142,34 @@ test('a jar that is tapped is the one that the next tap is about, however slow t
   await expect(page.getByRole('dialog', { name: 'Taste: Cayenne mash' })).toBeVisible();
 });
 
+test('a panel never becomes another’s by itself: after the last bite, and after what was due is done', async ({
+  page
+}) => {
+  await open(page, '/cold');
+  const jar = page.getByRole('complementary', { name: 'The chosen jar' });
+  const name = await jar.getByRole('heading', { level: 1 }).innerText();
+  const lid = /jar (\d+),/.exec(await jar.innerText())![1]!;
+  await jar.getByRole('button', { name: 'Eat it up' }).click();
+  await expect(jar.getByText(`Jar ${lid} does not stand in the cold any more.`)).toBeVisible();
+  await expect(jar.getByRole('heading', { level: 1 })).toHaveText(name);
+  await expect(jar.getByRole('button')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await expect(jar.getByRole('button', { name: 'Eat it up' })).toBeVisible();
+  await expect(jar.getByText(`jar ${lid},`)).toBeVisible();
+
+  await page.getByRole('link', { name: /^Counter/ }).click();
+  const batch = page.getByRole('complementary', { name: 'The chosen batch' });
+  const first = await batch.getByRole('heading', { level: 1 }).innerText();
+  const due = batch.getByRole('button', { name: /^Done/ });
+  let left = await due.count();
+  expect(left).toBeGreaterThan(0);
+  while (left > 0) {
+    await due.first().click();
+    await expect(due).toHaveCount(--left);
+    await expect(batch.getByRole('heading', { level: 1 })).toHaveText(first);
+  }
+});
+
 test('undo takes a weigh-in back, for ten seconds from the message', async ({ page }) => {
   await open(page, '/garden');
   await page.keyboard.press('w');

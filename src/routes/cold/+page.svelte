@@ -3,21 +3,26 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import Later from '$lib/ui/house/Later.svelte';
+  import Gone from '$lib/ui/batch/Gone.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
-  import { chosenBy } from '$lib/ui/house/chosen';
+  import { OnPanel } from '$lib/ui/house/chosen.svelte';
   import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
   const house = useHouse();
   const jars = $derived(data.places.flatMap((p) => p.jars.shown));
-  const asked = $derived(chosenBy('jar'));
-  const chosen = $derived(jars.find((s) => s.filling.id === asked) ?? jars[0]);
+  const panel = new OnPanel(
+    'jar',
+    (id) => jars.find((s) => s.filling.id === id),
+    () => jars[0]?.filling.id
+  );
+  const chosen = $derived(panel.now);
   const choose = (id: string) =>
     goto(`/cold?${page.url.searchParams.has('all') ? 'all&' : ''}jar=${id}`, {
       noScroll: true,
@@ -36,9 +41,14 @@
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
-    {#if chosen}<aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen jar">
-        {#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
-      </aside>{/if}
+    <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen jar">
+      {#if chosen}{#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
+      {:else}<Gone
+          batch={panel.gone?.batch}
+          lid={panel.gone?.filling.lidNumber ?? null}
+          room="in the cold"
+        />{/if}
+    </aside>
     <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
       {#each data.places as { placeId, jars, shelfMl } (placeId)}
         {@const place = house.household.places.find((p) => p.id === placeId)}

@@ -3,12 +3,13 @@
   import { placeOf, standing, type BatchInHand, type Filling } from '$lib/core/batch';
   import { dayNumberOf, daysAtPace, verdictOn, verdictsOf } from '$lib/core/care';
   import Later from '$lib/ui/house/Later.svelte';
+  import Gone from '$lib/ui/batch/Gone.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
-  import { chosenBy } from '$lib/ui/house/chosen';
+  import { OnPanel } from '$lib/ui/house/chosen.svelte';
   import { relativeDay } from '$lib/ui/time';
   import { careShort } from '$lib/words';
   import type { PageProps } from './$types';
@@ -25,17 +26,19 @@
           .map((f) => ({ b, f }))
       )
       .sort((x, y) => x.f.lidNumber - y.f.lidNumber);
-  const asked = $derived(chosenBy('batch'));
-  const chosen = $derived(
-    data.batches.find((b) => b.id === asked) ??
+  const firstDue = () => data.tasks.filter((t) => t.due <= house.now).sort((x, y) => x.since - y.since)[0];
+  const panel = new OnPanel(
+    'batch',
+    (id) => data.batches.find((b) => b.id === id),
+    () =>
       // What is to be thrown away stands before what is due.
-      data.batches.find((b) => verdictsOf(b, house.household.places, house.now).length > 0) ??
-      data.batches.find(
-        (b) =>
-          b.id === data.tasks.filter((t) => t.due <= house.now).sort((x, y) => x.since - y.since)[0]?.batchId
-      ) ??
-      data.batches[0]
+      (
+        data.batches.find((b) => verdictsOf(b, house.household.places, house.now).length > 0) ??
+        data.batches.find((b) => b.id === firstDue()?.batchId) ??
+        data.batches[0]
+      )?.id
   );
+  const chosen = $derived(panel.now);
   const tasksOf = (f: Filling) => data.tasks.filter((t) => t.fillingIds.includes(f.id));
   const soon = $derived(data.tasks.filter((t) => t.due > house.now).slice(0, 4));
   const says = (f: Filling, b: BatchInHand) => {
@@ -62,11 +65,10 @@
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
-    {#if chosen}
-      <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen batch">
-        <BatchPanel batch={chosen} tasks={data.tasks.filter((t) => t.batchId === chosen.id)} />
-      </aside>
-    {/if}
+    <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen batch">
+      {#if chosen}<BatchPanel batch={chosen} tasks={data.tasks.filter((t) => t.batchId === chosen.id)} />
+      {:else}<Gone batch={panel.gone} room="on the counter" />{/if}
+    </aside>
     <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
       {#each counters as place (place.id)}
         {@const jars = at(place.id)}
