@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
-import { dayOrder } from '../core/day';
+import { dayPlan } from '../core/day';
 
 /** The day's order, laid anew whenever a step took longer, beside the page. */
-const work = { dayOrder };
+const work = { dayPlan };
 export type DayWorker = typeof work;
 expose(work);

@@ -1,2 +1,3 @@
 export * from './day';
+export { dayPlan, heldBack } from './held-back';
 export { dayOrder } from './order';

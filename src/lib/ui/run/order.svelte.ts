@@ -1,4 +1,4 @@
-import { dayOrder, type DayMaking, type DayPlan, type Hands } from '$lib/core/day';
+import { dayPlan, type DayMaking, type DayPlan, type Hands } from '$lib/core/day';
 import type { DayWorker } from '$lib/workers/day.worker';
 import { Beside, plainly } from '../house/beside';
 
@@ -17,8 +17,8 @@ export class Order {
     const mine = ++this.asked;
     const plain = plainly({ makings, hands });
     const laid = this.beside.ask(
-      (remote) => remote.dayOrder(plain.makings, plain.hands),
-      () => dayOrder(plain.makings, plain.hands)
+      (remote) => remote.dayPlan(plain.makings, plain.hands),
+      () => dayPlan(plain.makings, plain.hands)
     );
     void laid.then((plan) => {
       if (mine === this.asked) this.plan = plan;
