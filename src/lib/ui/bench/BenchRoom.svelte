@@ -16,6 +16,7 @@
   import Extras from './Extras.svelte';
   import FillAndWeigh from './FillAndWeigh.svelte';
   import NotFull from './NotFull.svelte';
+  import NotLikeThis from './NotLikeThis.svelte';
   import GoingIn from './GoingIn.svelte';
   import InAWord from './InAWord.svelte';
   import JarRow from './JarRow.svelte';
@@ -182,10 +183,7 @@
             from them.
           </p>
         {:else if bench.refused}
-          <div class="heed">
-            <p class="text-lg font-semibold">{bench.refused.says}</p>
-            <p>{bench.refused.wouldWork}</p>
-          </div>
+          <NotLikeThis problem={bench.refused} />
         {/if}
       </div>
     </div>

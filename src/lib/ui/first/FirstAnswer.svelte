@@ -1,5 +1,6 @@
 <script lang="ts">
   import Answer from '../bench/Answer.svelte';
+  import NotLikeThis from '../bench/NotLikeThis.svelte';
   import JarRow from '../bench/JarRow.svelte';
   import { useHouse } from '../house/house.svelte';
   import SaltLadder from '../ladder/SaltLadder.svelte';
@@ -31,9 +32,6 @@
       </p>{/if}
     <Cautions cautions={sheet.cautions} />
   {:else if bench.refused}
-    <div class="heed">
-      <p class="text-lg font-semibold">{bench.refused.says}</p>
-      <p>{bench.refused.wouldWork}</p>
-    </div>
+    <NotLikeThis problem={bench.refused} />
   {/if}
 </section>

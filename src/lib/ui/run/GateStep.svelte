@@ -23,6 +23,7 @@
   import SaltLadder from '../ladder/SaltLadder.svelte';
   import { timers } from '../timer/timers.svelte';
   import { weighIn } from '../weigh/weigh-in.svelte';
+  import BigChoice from './BigChoice.svelte';
   import type { Making } from './making.svelte';
   import OwnJar from './OwnJar.svelte';
 
@@ -100,19 +101,12 @@
   <ul class="flex flex-col gap-3" aria-label="Answers">
     {#each answers as a (a.id)}
       <li>
-        <button
-          class={[
-            'flex min-h-16 w-full max-w-3xl flex-col justify-center rounded-lg border-2 px-5 py-2 text-left',
-            picked === a.id ? 'border-ink bg-slate text-chalk' : 'border-rule-strong bg-raised'
-          ]}
-          aria-pressed={picked === a.id}
-          onclick={() => choose(a)}
-        >
-          <span class="text-[1.75rem] leading-tight font-semibold"
-            >{GATE_SAYS[`${gate}.${a.id}` as GateSays]}</span
-          >
-          <span class="text-lg">{more(a)}</span>
-        </button>
+        <BigChoice
+          on={picked === a.id}
+          says={GATE_SAYS[`${gate}.${a.id}` as GateSays]}
+          leads={more(a)}
+          onchoose={() => choose(a)}
+        />
       </li>
     {/each}
   </ul>

@@ -5,6 +5,7 @@
   import type { Bench } from '../bench/bench.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
+  import BigChoice from './BigChoice.svelte';
 
   /** What is over when the jars are packed: weighed, and the jars that would take it, each with its own figures. */
   let { bench }: { bench: Bench } = $props();
@@ -53,17 +54,12 @@
   <ul class="flex flex-col gap-3" aria-label="Jars for what is over">
     {#each jars as jar (jar.jarId)}
       <li>
-        <button
-          class={[
-            'flex min-h-14 w-full max-w-3xl flex-col justify-center rounded-lg border-2 px-5 py-2 text-left',
-            taken === jar.jarId ? 'border-ink bg-slate text-chalk' : 'border-rule-strong bg-raised'
-          ]}
-          aria-pressed={taken === jar.jarId}
-          onclick={() => take(jar.jarId)}
-        >
-          <span class="font-semibold">A {jar.card.name} of its own</span>
-          <span class="text-lg">{figures(jar)}</span>
-        </button>
+        <BigChoice
+          on={taken === jar.jarId}
+          says="A {jar.card.name} of its own"
+          leads={figures(jar)}
+          onchoose={() => take(jar.jarId)}
+        />
       </li>
     {/each}
   </ul>

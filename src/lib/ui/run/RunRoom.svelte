@@ -15,6 +15,7 @@
   import { GATE_ASKS, lastingWords, STEP_WORDS, type Problem } from '$lib/words';
   import { Bench } from '../bench/bench.svelte';
   import type { BenchRoomData } from '../bench/room';
+  import NotLikeThis from '../bench/NotLikeThis.svelte';
   import StartDialog from '../bench/StartDialog.svelte';
   import { isSalt, weighedRight } from '../bench/targets';
   import Trouble from '../forms/Trouble.svelte';
@@ -195,7 +196,7 @@
       <p class="text-[1.75rem] font-semibold">Nothing lies on its bench any more.</p>
       <p class="text-xl">Take something there from the Garden, or give the making up.</p>
     {:else if !run.became && bench.refused}
-      <p class="heed text-xl">{bench.refused.says} {bench.refused.wouldWork}</p>
+      <NotLikeThis problem={bench.refused} />
     {:else if step === null}
       <p class="text-[1.75rem] font-semibold">All of it is done.</p>
     {:else if run.became}
