@@ -86,15 +86,15 @@
     const s = steps[i];
     return s?.does ? STEP_WORDS[s.does] : s?.gate ? GATE_ASKS[s.gate][0] : '';
   };
-  const free = $derived(Object.fromEntries(data.jars.map((j) => [j.id, j.free])));
-  const hot = $derived(bench.cropIds.some((id) => (house.crop(id)?.heat ?? 0) > 0));
-  const around = $derived({ free, toWash: data.toWash, saltG: shelf[bench.saltKindId] ?? null, hot });
-  const oneMore = $derived(
-    (sheet?.oneMore ?? []).map((id) => data.jars.find((j) => j.id === id)?.name ?? id)
-  );
+  const around = $derived({
+    free: Object.fromEntries(data.jars.map((j) => [j.id, j.free])),
+    ...{ toWash: data.toWash, saltG: shelf[bench.saltKindId] ?? null },
+    hot: bench.cropIds.some((id) => (house.crop(id)?.heat ?? 0) > 0)
+  });
+  const jarName = (id: string) => data.jars.find((j) => j.id === id)?.name ?? id;
   const atGate = $derived(
     sheet && {
-      ...{ sheet, oneMore, pouredHot: bench.style.hotBrine },
+      ...{ sheet, oneMore: sheet.oneMore.map(jarName), pouredHot: bench.style.hotBrine },
       saltWeighed: weighedRight(salts, house.household.scaleStepG)
     }
   );
