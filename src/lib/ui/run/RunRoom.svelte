@@ -12,7 +12,7 @@
     type Run
   } from '$lib/core/run';
   import { styleIn, STYLES } from '$lib/core/style';
-  import { GATE_ASKS, lastingWords, STEP_WORDS, type Problem } from '$lib/words';
+  import { GATE_ASKS, lastingWords, STEP_WORDS } from '$lib/words';
   import { Bench } from '../bench/bench.svelte';
   import type { BenchRoomData } from '../bench/room';
   import NotLikeThis from '../bench/NotLikeThis.svelte';
@@ -27,7 +27,7 @@
   import GateStep from './GateStep.svelte';
   import KitStep from './KitStep.svelte';
   import LaterStep from './LaterStep.svelte';
-  import { Making } from './making.svelte';
+  import { Making, NOT_KEPT } from './making.svelte';
   import PrintedRun from './PrintedRun.svelte';
   import RunBar from './RunBar.svelte';
   import { keepAwake, readAloud } from './screen.svelte';
@@ -98,11 +98,6 @@
       saltWeighed: weighedRight(salts, house.household.scaleStepG)
     }
   );
-
-  const NOT_KEPT: Problem = {
-    ...{ code: 'not-read', field: null, says: 'A weight that stands here is not stored yet.' },
-    wouldWork: 'Mend it, or try again once Crockle is reached.'
-  };
 
   /** The step is done, or looked at again: on to the next. */
   async function next(): Promise<void> {

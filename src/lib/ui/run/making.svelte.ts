@@ -20,6 +20,12 @@ import { lookAgain } from '../house/look-again';
 import { send } from '../house/send';
 import { undoCommand } from '../house/toasts.svelte';
 
+/** A step is not passed over while a weight at it is only on the page. */
+export const NOT_KEPT: Problem = {
+  ...{ code: 'not-read', field: null, says: 'A weight that stands here is not stored yet.' },
+  wouldWork: 'Mend it, or try again once Crockle is reached.'
+};
+
 type OfRun =
   'do-step' | 'skip-step' | 'answer-gate' | 'tick-kit' | 'put-in' | 'lay-jar' | 'put-off' | 'give-up';
 type Rest<N extends CommandName> = Omit<Sent<N>, 'commandId' | 'runId'>;
