@@ -1,0 +1,185 @@
+import { acidityOf, sourIndex } from './acidity';
+import { courseOf, evenHours, paceOf, type Pace } from './course';
+import { gasOf, type GasVessel } from './gas';
+import type { Course, Inside, StyleSour } from './types';
+import { EVENTS, marksOf, timesOf, type ForecastEvent, type Marks, type Times } from './windows';
+
+/** A jar as the forecast takes it; hours from its start. */
+export interface ForecastJar {
+  readonly inside: Inside;
+  readonly style: StyleSour;
+  readonly vessel: GasVessel;
+  /** Of the contents at each step's beginning, one more than there are steps. */
+  readonly tempC: readonly number[];
+  readonly stepHours: number;
+}
+
+/** What is held of ln rate before a reading: mean and one sd. */
+export interface RatePrior {
+  readonly mean: number;
+  readonly sd: number;
+}
+
+/** What somebody read of the jar, so many hours after its start. */
+export type Reading = { readonly at: number } & (
+  | { readonly of: 'pH'; readonly pH: number; readonly by: 'strip' | 'meter' }
+  | { readonly of: 'acidity'; readonly percent: number }
+  /** How sour it tasted, 0 to 5. */
+  | { readonly of: 'taste'; readonly sour: number }
+  | { readonly of: 'gas'; readonly seen: 'none' | 'slow' | 'lively' }
+);
+
+/** Nine times in ten less the tails: early, likely and late are the 10th, 50th and 90th of a hundred. Hours. */
+export interface Window {
+  readonly early: number;
+  readonly likely: number;
+  readonly late: number;
+}
+
+export interface Forecast {
+  readonly windows: Readonly<Record<ForecastEvent, Window>>;
+  /** ln rate after the readings. */
+  readonly rate: RatePrior;
+  /** Readings that were used. */
+  readonly used: number;
+}
+
+/** Spread of ln sugar. Set. */
+const SUGAR_SD = 0.15;
+const GRID = { rates: 25, sugars: 7, rateSds: 2.6, sugarSds: 2.4, again: 0.7, wider: 1.15 };
+
+interface Node {
+  readonly lnRate: number;
+  readonly weight: number;
+  readonly times: Times;
+}
+
+/** All that a jar's nodes share. */
+interface Ground {
+  readonly jar: ForecastJar;
+  readonly pace: Pace;
+  readonly marks: Marks;
+  readonly readings: readonly Reading[];
+  readonly prior: RatePrior;
+}
+
+/**
+ * When a jar will come to each of its windows: a grid over rate and sugar, weighted by what was read of it. No random
+ * numbers: the same jar and readings give the same answer. A pH that was read before the pieces evened out is not used.
+ */
+export function forecast(jar: ForecastJar, prior: RatePrior, readings: readonly Reading[]): Forecast {
+  const pace = paceOf(jar.inside, jar.tempC, jar.stepHours);
+  const even = evenHours(jar.inside);
+  const used = readings.filter((r) => r.of !== 'pH' || r.at >= even);
+  const ground: Ground = { jar, pace, marks: marksOf(pace, jar.style), readings: used, prior };
+  let nodes = laid(ground, prior);
+  const first = rateOf(nodes);
+  if (first.sd < GRID.again * prior.sd) nodes = laid(ground, { mean: first.mean, sd: GRID.wider * first.sd });
+  return {
+    windows: Object.fromEntries(EVENTS.map((e) => [e, windowOf(nodes, e)])) as Forecast['windows'],
+    rate: rateOf(nodes),
+    used: used.length
+  };
+}
+
+/** The nodes of a grid, each with what the readings leave of it. */
+function laid(ground: Ground, around: RatePrior): Node[] {
+  const { jar, pace, marks, readings, prior } = ground;
+  const nodes: Node[] = [];
+  for (const z of evenly(GRID.rates, GRID.rateSds))
+    for (const zs of evenly(GRID.sugars, GRID.sugarSds)) {
+      const lnRate = around.mean + z * around.sd;
+      const latent = { rate: Math.exp(lnRate), sugar: Math.exp(zs * SUGAR_SD) };
+      const course = courseOf(pace, latent);
+      const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style);
+      const held = Math.exp(-0.5 * (((lnRate - prior.mean) / prior.sd) ** 2 + zs ** 2));
+      const weight = readings.reduce((w, r) => w * likely(r, course, gas.rate, ground), held);
+      nodes.push({ lnRate, weight, times: timesOf(course, gas.bubbles, marks) });
+    }
+  return nodes;
+}
+
+const evenly = (n: number, sds: number): number[] =>
+  Array.from({ length: n }, (_, i) => -sds + (2 * sds * i) / (n - 1));
+
+function rateOf(nodes: readonly Node[]): RatePrior {
+  const all = nodes.reduce((a, n) => a + n.weight, 0);
+  const mean = nodes.reduce((a, n) => a + n.weight * n.lnRate, 0) / all;
+  return { mean, sd: Math.sqrt(nodes.reduce((a, n) => a + n.weight * (n.lnRate - mean) ** 2, 0) / all) };
+}
+
+function windowOf(nodes: readonly Node[], event: ForecastEvent): Window {
+  const sorted = nodes.map((n) => ({ t: n.times[event], w: n.weight })).sort((a, b) => a.t - b.t);
+  const all = sorted.reduce((a, n) => a + n.w, 0);
+  const [early, likely, late] = [0.1, 0.5, 0.9].map((q) => quantile(sorted, q * all)) as [
+    number,
+    number,
+    number
+  ];
+  return { early, likely, late };
+}
+
+/** By the midpoints of the weights, linear between them. */
+function quantile(sorted: readonly { t: number; w: number }[], wanted: number): number {
+  let [sum, before] = [0, { at: 0, t: sorted[0]!.t }];
+  for (const { t, w } of sorted) {
+    const at = sum + w / 2;
+    if (at >= wanted) {
+      if (!Number.isFinite(t) || at === before.at) return t;
+      return before.t + ((wanted - before.at) / (at - before.at)) * (t - before.t);
+    }
+    sum += w;
+    before = { at, t };
+  }
+  return before.t;
+}
+
+/** Against slips: one reading in twenty says nothing. */
+const orSlip = (density: number): number => 0.95 * density + 0.05 * 0.3;
+/** A normal density but for its constant, against which the slips are set. */
+const normal = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
+/** The model's own spread of pH, and each instrument's. */
+const PH_SD = { model: 0.12, strip: 0.3, meter: 0.07 };
+const ACIDITY_SD = 0.12;
+const TASTE_SD = 0.7;
+
+/** How sour a taste is said to be, 0 to 5, at a sour index. Example: `2.48` at 20. */
+export const tasteOf = (sour: number): number =>
+  Math.min(5, Math.max(0, (5 * Math.log(1 + sour / 6)) / Math.log(1 + 110 / 6)));
+
+function likely(r: Reading, course: Course, rate: Float64Array, { jar, pace }: Ground): number {
+  const h = course.stepHours;
+  const acid = between(course.acid, r.at / h);
+  switch (r.of) {
+    case 'pH':
+      return orSlip(normal(r.pH - pace.table.pH(acid), Math.hypot(PH_SD.model, PH_SD[r.by])));
+    case 'acidity':
+      return orSlip(normal(Math.log(r.percent / acidityOf(jar.inside, acid)), ACIDITY_SD));
+    case 'taste':
+      return orSlip(normal(r.sour - tasteOf(sourIndex(acid, pace.table.pH(acid))), TASTE_SD));
+    case 'gas':
+      return gasLikely(r.seen, meanAround(rate, r.at, h));
+  }
+}
+
+/** Visible gas about three hours around, ml/(kg·h), as people say it. */
+function gasLikely(seen: 'none' | 'slow' | 'lively', rate: number): number {
+  const over = (mark: number) => 1 / (1 + Math.exp(-(Math.log(rate + 0.2) - Math.log(mark)) / 0.5));
+  const [lively, some] = [over(5.2), over(1)];
+  const p = { lively, slow: some - lively, none: 1 - some }[seen];
+  return 0.96 * p + 0.04 / 3;
+}
+
+function between(of: Float64Array, x: number): number {
+  const i = Math.min(of.length - 2, Math.max(0, Math.floor(x)));
+  return of[i]! + Math.min(1, Math.max(0, x - i)) * (of[i + 1]! - of[i]!);
+}
+
+const AROUND_HOURS = 3;
+function meanAround(of: Float64Array, at: number, stepHours: number): number {
+  const from = Math.max(0, Math.round((at - AROUND_HOURS) / stepHours));
+  const to = Math.min(of.length - 1, Math.round((at + AROUND_HOURS) / stepHours));
+  let sum = 0;
+  for (let i = from; i <= to; i++) sum += of[i]!;
+  return to >= from ? sum / (to - from + 1) : 0;
+}

@@ -1,0 +1,18 @@
+export * from './types';
+export { acidityOf, AcidTable, sourIndex, undissociated } from './acidity';
+export { courseOf, evenHours, paceOf, type Pace } from './course';
+export { byWarmth, EARLY, LATE } from './flora';
+export { gasOf, GasState, holdsGas, type Gas, type GasVessel } from './gas';
+export {
+  forecast,
+  tasteOf,
+  type Forecast,
+  type ForecastJar,
+  type RatePrior,
+  type Reading,
+  type Window
+} from './filter';
+export { crosses, EVENTS, marksOf, timesOf, type ForecastEvent, type Times } from './windows';
+export { phasesOf, PHASES, type Phase, type PhaseFrom } from './phases';
+export { burpPlan, LIMIT, type BurpPlan } from './burps';
+export { alone, priorFrom, type Finished } from './household';
