@@ -1,10 +1,22 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ownJars, partsAsMade, withoutSide, worksheet, type WorksheetInput } from '$lib/core/worksheet';
+import {
+  ownJars as offeredJars,
+  partsAsMade,
+  withoutSide,
+  worksheet,
+  type WorksheetInput
+} from '$lib/core/worksheet';
 import { plus, salinityIn } from '$lib/core/contents';
 import { bench, sheet } from '../support/builders';
 import { near } from '../support/vectors';
 
+/** The jars offered, where nothing is refused. */
+const ownJars = (...asked: Parameters<typeof offeredJars>) => {
+  const made = offeredJars(...asked);
+  if (!made.ok) throw new Error(made.refusal.code);
+  return made.value;
+};
 const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);
 const CARROTS: Partial<WorksheetInput> = {
   styleId: 'pieces',
@@ -53,6 +65,7 @@ describe('a jar of its own for what is over', () => {
     near(offered[0]!.card.vegG, 250, 1e-9);
     expect(ownJars(input, before.value, 500).map((o) => o.jarId)).toEqual(['litre']);
     expect(ownJars(input, before.value, 40)).toEqual([]);
+    expect(offeredJars(input, before.value, 2000)).toMatchObject({ refusal: { code: 'more-than-there-is' } });
     // None is free beside the set.
     const held = input.jars.map((j) => ({ ...j, free: j.id === 'litre' ? 3 : 0 }));
     expect(ownJars({ ...input, jars: held }, before.value, 250)).toEqual([]);

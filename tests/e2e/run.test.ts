@@ -283,11 +283,17 @@ test('second grade gets a making beside it, and what is over a jar of its own, e
 
   // One jar was not enough: what is over is weighed, and each jar says what it would come to.
   await page.getByRole('button', { name: /jar of its own/ }).click();
-  await todo.getByRole('textbox', { name: 'What is over weighs' }).fill('200 g');
+  const over = todo.getByRole('textbox', { name: 'What is over weighs' });
+  await over.fill('60 kg');
+  await expect(todo.getByText(/That is 60000 g, but only 1100 g is there/)).toBeVisible();
+  await over.fill('200 g');
   const own = todo.getByRole('list', { name: 'Jars for what is over' }).getByRole('button');
   await expect(own.first()).toContainText(/200\sg in it, .+ of brine over it, .*settles at \d/);
-  await own.first().click();
-  await expect(own.first()).toHaveAttribute('aria-pressed', 'true');
+  // Tapped again it is free again.
+  for (const on of ['true', 'false', 'true']) {
+    await own.first().click();
+    await expect(own.first()).toHaveAttribute('aria-pressed', on);
+  }
   await todo.getByRole('button', { name: 'Done, ask again' }).click();
   await page.getByRole('button', { name: /^Yes, it fits/ }).click();
   await expect(page.getByRole('list', { name: 'Amounts' })).toContainText(/2/);
@@ -296,4 +302,7 @@ test('second grade gets a making beside it, and what is over a jar of its own, e
   await page.getByRole('link', { name: 'Off-cuts of kohlrabi' }).click();
   await expect(page.getByRole('heading', { name: 'Off-cuts of kohlrabi', level: 1 })).toBeVisible();
   await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  // Washed with the rest, it is not washed again.
+  await page.getByRole('button', { name: NEXT }).click();
+  await expect(page.getByRole('region', { name: 'The step' })).toContainText('Is all of it sound?');
 });

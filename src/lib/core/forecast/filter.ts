@@ -29,7 +29,7 @@ export type Reading = { readonly at: number } & (
   | { readonly of: 'gas'; readonly seen: 'none' | 'slow' | 'lively' }
 );
 
-/** Nine times in ten less the tails: early, likely and late are the 10th, 50th and 90th of a hundred. Hours. */
+/** The 10th, 50th and 90th of a hundred, hours: eight times in ten it comes between the first and the last. */
 export interface Window {
   readonly early: number;
   readonly likely: number;

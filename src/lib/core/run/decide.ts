@@ -4,7 +4,7 @@ import { saltKind } from '../salt/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { stepsFor, styleIn, STYLES, type OwnStyles, type Salting, type Style } from '../style/index';
 import { passesGate } from './gates';
-import { laterSteps } from './steps';
+import { laterSteps, READIES } from './steps';
 import { GATES, type GateId, type RunStep } from './types';
 import { isBehind, type GivenUp, type ObjectsIn, type Run, type RunEvent } from './run';
 
@@ -22,13 +22,18 @@ export function runBegun(
   return done({ type: 'begun', data: said });
 }
 
-/** A making begun beside one that is under way, in the same style. */
-export const runBesides = (
+/** A making begun beside one that is under way, in the same style; what was washed and trimmed with the rest is behind. */
+export function runBesides(
   beside: Run,
   said: { readonly bench: string; readonly name: string },
   around: Parameters<typeof runBegun>[1]
-): Decided<'begun'> =>
-  goesOn(beside) ?? beforeClosed(beside) ?? runBegun({ ...said, styleId: beside.styleId }, around);
+): Outcome<RunEvent[]> {
+  const begun =
+    goesOn(beside) ?? beforeClosed(beside) ?? runBegun({ ...said, styleId: beside.styleId }, around);
+  if (!begun.ok) return begun;
+  const ready = [...READIES].filter((step) => step in beside.done);
+  return done([begun.value, ...ready.map((step) => ({ type: 'did', data: { step, last: false } }) as const)]);
+}
 
 /** A step done. Of a making that is closed only what comes after is left; its last step ends it. */
 export const stepDone = (run: Run, step: string, styles: OwnStyles): Decided<'did'> =>

@@ -91,7 +91,7 @@ function done(step: Step, amounts: readonly Amount[], kg: number): RunStep {
 }
 
 /** Steps at which produce is made ready: the culling comes before the first weight that counts. */
-const READIES: ReadonlySet<string> = new Set(['wash', 'trim']);
+export const READIES: ReadonlySet<string> = new Set(['wash', 'trim']);
 
 /** Where the seasoning by the kilo goes: into a paste where there is one, with dry salt, else into the jar. */
 const seasonAt = (steps: readonly Step[]): string =>

@@ -1,4 +1,5 @@
 import { plus, salinityIn } from '../contents/index';
+import { done, refuse, type Outcome } from '../refusal/index';
 import { partsAsMade } from './as-made';
 import type { JarCard, Worksheet } from './answers';
 import { ownedSizes } from './jars';
@@ -20,14 +21,17 @@ const MOST = 2;
 
 /**
  * Jars of their own for what is over when the others are packed, the smallest first: each is free beside the set, takes
- * all of it, and is at least a third full. The others keep what they hold.
+ * all of it, and is at least a third full. The others keep what they hold. Refuses more than there is.
  *
  * @param leftG what is over, prepared, g
  */
-export function ownJars(input: WorksheetInput, sheet: Worksheet, leftG: number): OwnJar[] {
+export function ownJars(input: WorksheetInput, sheet: Worksheet, leftG: number): Outcome<OwnJar[]> {
+  const thereG = sheet.prepared.mean;
+  if (leftG >= thereG)
+    return refuse('more-than-there-is', { field: 'side', values: { saidG: leftG, thereG } });
   const { side: _, ...plain } = input;
   const main = withoutSide(sheet.chosen.counts, input.side);
-  return ownedSizes(input.jars)
+  const jars = ownedSizes(input.jars)
     .filter((z) => z.free > (main[z.id] ?? 0) && !z.crock)
     .sort((a, b) => a.usableMl - b.usableMl)
     .flatMap((z) => {
@@ -38,6 +42,7 @@ export function ownJars(input: WorksheetInput, sheet: Worksheet, leftG: number):
       return made.ok && card && takes(card, leftG) ? [ownJar(z.id, card, made.value, sheet)] : [];
     })
     .slice(0, MOST);
+  return done(jars);
 }
 
 /** The jars of a set without the one that what was over had of its own. */

@@ -60,7 +60,7 @@ export const beginBeside = useCase('begin-beside', async (work, { runId, lotId, 
   if (!taken.ok) return taken;
   await lots.append(work, lotId, [taken.value.event]);
   await copyDraft(work.trx, beside.bench, bench);
-  await runs.append(work, work.command, [begun.value]);
+  await runs.append(work, work.command, begun.value);
   return done({ runId: work.command, name });
 });
 

@@ -53,41 +53,36 @@
   };
 </script>
 
+{#snippet shelfOfJars(zone: 'bench' | 'shelf', says: string, pieces: Piece[])}
+  {@const onIt = zone === 'bench'}
+  <div>
+    <p class="text-sm text-quiet">{says}</p>
+    <ul
+      class="flex min-h-24 flex-wrap items-end gap-1 border-b-[5px] border-[var(--wood)]"
+      aria-label={onIt ? 'Jars on the bench' : 'Free jars'}
+      use:dndzone={{ items: pieces, type: 'jars', flipDurationMs: 0, dropTargetStyle: {} }}
+      onconsider={(e) => hold(zone, e)}
+      onfinalize={(e) => drop(zone, e)}
+    >
+      {#each pieces as piece (piece.id)}
+        {@const jar = jarOf(piece.jarId)}
+        <li class="cursor-grab" aria-label="{jar?.name}, {onIt ? 'on the bench' : 'free'}">
+          {#if jar}<SetPicture
+              {jar}
+              {scale}
+              fill={onIt ? 0.8 : 0}
+              items={onIt ? items : []}
+              text={jar.name}
+            />{/if}
+        </li>
+      {/each}
+    </ul>
+  </div>
+{/snippet}
+
 <div class="hidden gap-x-6 md:grid md:grid-cols-2">
-  <div>
-    <p class="text-sm text-quiet">Free, on the shelf: drag one over</p>
-    <ul
-      class="flex min-h-24 flex-wrap items-end gap-1 border-b-[5px] border-[var(--wood)]"
-      aria-label="Free jars"
-      use:dndzone={{ items: shelf, type: 'jars', flipDurationMs: 0, dropTargetStyle: {} }}
-      onconsider={(e) => hold('shelf', e)}
-      onfinalize={(e) => drop('shelf', e)}
-    >
-      {#each shelf as piece (piece.id)}
-        {@const jar = jarOf(piece.jarId)}
-        <li class="cursor-grab" aria-label="{jar?.name}, free">
-          {#if jar}<SetPicture {jar} {scale} text={jar.name} />{/if}
-        </li>
-      {/each}
-    </ul>
-  </div>
-  <div>
-    <p class="text-sm text-quiet">On the bench: {total} jar{total === 1 ? '' : 's'}</p>
-    <ul
-      class="flex min-h-24 flex-wrap items-end gap-1 border-b-[5px] border-[var(--wood)]"
-      aria-label="Jars on the bench"
-      use:dndzone={{ items: onBench, type: 'jars', flipDurationMs: 0, dropTargetStyle: {} }}
-      onconsider={(e) => hold('bench', e)}
-      onfinalize={(e) => drop('bench', e)}
-    >
-      {#each onBench as piece (piece.id)}
-        {@const jar = jarOf(piece.jarId)}
-        <li class="cursor-grab" aria-label="{jar?.name}, on the bench">
-          {#if jar}<SetPicture {jar} {scale} fill={0.8} {items} text={jar.name} />{/if}
-        </li>
-      {/each}
-    </ul>
-  </div>
+  {@render shelfOfJars('shelf', 'Free, on the shelf: drag one over', shelf)}
+  {@render shelfOfJars('bench', `On the bench: ${total} jar${total === 1 ? '' : 's'}`, onBench)}
 </div>
 <ul class="grid gap-x-8 sm:grid-cols-2">
   {#each jars as jar (jar.id)}

@@ -81,7 +81,8 @@
   let doing: HTMLElement | undefined = $state();
   const nowId = $derived(now?.id);
   $effect(() => {
-    if (nowId !== undefined) doing?.scrollIntoView({ block: 'nearest' });
+    // And so does what else may be done once something was sorted out.
+    if (nowId !== undefined || offcuts) doing?.scrollIntoView({ block: 'nearest' });
   });
   const ladder = $derived(gate === 'taste');
   /** What people mean by the two that everybody knows, on the ladder. */
@@ -125,7 +126,7 @@
             >weigh out of {house.cropName(lot.cropId).toLowerCase()}</button
           >{/each}
         {#if offcuts}{@const one = offcuts}<button
-            class="act min-h-14 text-xl"
+            class="act min-h-14 text-left text-xl"
             disabled={beginning}
             onclick={() => void beside(one)}
             >the {house.mass(one.g)} of off-cuts: a making of their own, beside this one</button

@@ -2,6 +2,7 @@
   import { writePercent } from '$lib/core/quantity';
   import { bareMass, readWeight } from '$lib/core/reading';
   import { ownJars, withoutSide, type OwnJar } from '$lib/core/worksheet';
+  import { problem } from '$lib/words';
   import type { Bench } from '../bench/bench.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -16,9 +17,10 @@
     const read = readWeight(said, 'side', house.ways, bareMass(house.ways));
     return read.ok ? read.value.g : null;
   });
-  const jars = $derived(
-    leftG !== null && bench.sheet ? ownJars({ ...bench.input, sets: 1 }, bench.sheet, leftG) : []
+  const offered = $derived(
+    leftG !== null && bench.sheet ? ownJars({ ...bench.input, sets: 1 }, bench.sheet, leftG) : null
   );
+  const jars = $derived(offered?.ok ? offered.value : []);
   const taken = $derived(bench.said.side?.weight === said ? bench.said.side.jarId : null);
   const figures = ({ card, settles, mixMoreMl }: OwnJar): string => {
     const poured = card.brineMl > 0 ? `${house.volume(card.brineMl)} of brine over it` : '';
@@ -27,8 +29,10 @@
       .filter((s) => s !== '')
       .join(', ');
   };
+  /** Taken; tapped again it is free again. */
   const take = (jarId: string) => {
     const main = withoutSide(bench.sheet?.chosen.counts ?? {}, bench.input.side);
+    if (taken === jarId) return bench.choose({ counts: main, side: undefined });
     bench.choose({
       counts: { ...main, [jarId]: (main[jarId] ?? 0) + 1 },
       side: { jarId, weight: said }
@@ -44,9 +48,10 @@
       oninput={(s) => (typed = s)}
       pad="focus"
       placeholder="300 g"
+      problem={offered?.ok === false ? problem(offered.refusal) : undefined}
     />
   </div>
-  {#if leftG !== null && jars.length === 0}
+  {#if offered?.ok && jars.length === 0}
     <p class="heed text-lg">
       No free jar takes that and is filled well enough. Give it to the kitchen, or free a jar in Kit.
     </p>
