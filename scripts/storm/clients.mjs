@@ -38,7 +38,8 @@ export async function clients(ground) {
     line(server, `${post}content-length: 5\r\ntransfer-encoding: chunked\r\n\r\n0\r\n\r\n`),
     line(server, `${post}content-length: -1\r\n\r\n`)
   ];
-  // Listeners to the scale: so many are heard, the rest is told to wait.
+  // Listeners to the scale: so many are heard, the rest is told to wait. The answers are held: one that nobody holds is
+  // collected, its line is let go, and another is rightly heard in its place.
   const ears = [];
   for (let i = 0; i < 100; i++) {
     const stop = new AbortController();
@@ -46,7 +47,7 @@ export async function clients(ground) {
       headers: { accept: 'text/event-stream' },
       signal: stop.signal
     });
-    ears.push({ status: answer.status, stop });
+    ears.push({ status: answer.status, answer, stop });
   }
   const heard = ears.filter((e) => e.status === 200).length;
   if (heard > 64 || ears.some((e) => e.status !== 200 && e.status !== 503)) faults.push(`${heard} listeners`);
