@@ -7,7 +7,7 @@
 const CONCEPTS = [
   ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
   ...['correct', 'produce', 'safety', 'salt', 'reading', 'style', 'vessel', 'forecast', 'lot', 'timer'],
-  ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'day', 'batch', 'care', 'kitchen', 'larder']
+  ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'day', 'batch', 'outlook', 'care', 'kitchen', 'larder']
 ];
 /** The areas of ui in theirs. */
 const AREAS = [
@@ -26,7 +26,7 @@ const AREAS = [
     'recipe',
     'style'
   ],
-  ...['weigh', 'batch', 'bench', 'first', 'run', 'shell']
+  ...['weigh', 'outlook', 'batch', 'bench', 'first', 'run', 'shell']
 ];
 const inOrder = (names, folder, what) =>
   names.slice(0, -1).map((name, i) => ({

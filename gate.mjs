@@ -4,6 +4,8 @@ import { hostname, networkInterfaces } from 'node:os';
 
 /** So long may the head of a request take, ms. */
 const HEAD_MS = 10_000;
+/** A line that has said something and is silent is kept so long. */
+const KEPT_MS = 65_000;
 /** So many lines on one server; a house has a few phones. */
 const MOST_CONNECTIONS = 500;
 
@@ -84,5 +86,7 @@ export const gated = (handler, hosts) => (request, response) => {
 export function patient(server, seconds) {
   server.headersTimeout = Math.min(HEAD_MS, seconds * 1000);
   server.requestTimeout = seconds * 1000;
+  // Kept open between two taps: a line closed in the very moment in which a phone uses it again loses what it said.
+  server.keepAliveTimeout = KEPT_MS;
   server.maxConnections = MOST_CONNECTIONS;
 }

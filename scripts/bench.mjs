@@ -4,6 +4,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { measureCore } from './bench-core.mjs';
+import { measureForecast } from './bench-forecast.mjs';
 import { measurePhone } from './bench-phone.mjs';
 import { benchYears } from './bench-years.mjs';
 import {
@@ -32,6 +33,7 @@ const add = (what, figure, wanted, ok) => {
 const median = (all) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)];
 
 await measureCore({ add, rows, median });
+await measureForecast({ add, rows, median });
 
 // The pages, with the demo's data.
 const folder = mkdtempSync(join(tmpdir(), 'crockle-bench-'));

@@ -35,7 +35,6 @@ import {
   daysAtPace,
   nextDue,
   paceFactor,
-  whatToExpect,
   whenDaysPassed
 } from '$lib/core/care';
 import { evolveHousehold, NEW_HOUSEHOLD, tempsDuring, type Place } from '$lib/core/kit';
@@ -163,10 +162,6 @@ describe('pace', () => {
     // Twenty days took their share of the cellar's life; the rest is the fridge's.
     near(both, 20 + (1 - 20 / warm) * cold, 1e-3);
   });
-  it('tells what to expect', () =>
-    expect([0, 2, 4, 8, 30].map(whatToExpect)).toHaveLength(
-      new Set([0, 2, 4, 8, 30].map(whatToExpect)).size
-    ));
 });
 
 describe('care', () => {

@@ -89,7 +89,7 @@ for (const size of SIZES) {
     await expect(page.getByText(`Taste noted for ${name}`)).toBeVisible();
 
     await page.getByRole('button', { name: 'pH', exact: true }).click();
-    await page.getByRole('dialog').getByLabel('pH on the strip').fill('3,7');
+    await page.getByRole('dialog').getByLabel('pH', { exact: true }).fill('3,7');
     await page.getByRole('dialog').getByRole('button', { name: 'Save the reading' }).click();
     await expect(page.getByText(`pH noted for ${name}`)).toBeVisible();
 

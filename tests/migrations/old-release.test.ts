@@ -86,6 +86,7 @@ describe('a database of the release before', () => {
         expect(rest, stream).toEqual({
           ...old,
           knowing: [],
+          gas: [],
           holdsOf: [],
           items: keptCrops(was.items as BatchItem[]),
           style: factsOf(style(was.styleId as string)!)

@@ -161,6 +161,12 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     const b = live.find((x) => x.readings.length > 0);
     return b && { batchId: b.id, of: b.readings[0]!.id, pH: d(3) ? 3.8 : '' };
   },
+  'see-gas': ({ live }, d) =>
+    jar(live, d, ({ b, f }) => ({
+      batchId: b.id,
+      fillingIds: f,
+      seen: (['none', 'slow', 'lively'] as const)[d(3)]!
+    })),
   'see-sign': ({ live }, d) =>
     d(6) ? undefined : jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, sign: 'mould' })),
   'take-back-sign': ({ live }) => {

@@ -1,6 +1,6 @@
 import type { RefusalCode } from '../core/refusal';
 import { z } from 'zod';
-import { CARE_KINDS } from '../core/batch';
+import { CARE_KINDS, GAS_SEEN } from '../core/batch';
 import { TROUBLES } from '../core/correct';
 import { SALINITIES } from '../core/safety';
 import {
@@ -40,7 +40,16 @@ export const measurePHSchema = z.object({
   commandId,
   batchId: id,
   fillingIds: ids,
-  pH: number(2, 8, 'ph-out-of-range')
+  pH: number(2, 8, 'ph-out-of-range'),
+  by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip')
+});
+
+/** How much gas one saw. */
+export const seeGasSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  seen: z.enum(GAS_SEEN, no('not-a-choice'))
 });
 
 /** A reading that was wrong: what it really was; empty: there was none. */

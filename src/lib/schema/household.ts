@@ -179,7 +179,7 @@ export const resetLearningSchema = z.object({
   what: z
     .string()
     .regex(
-      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z-]+(_\d+-[a-z]+)?|brine|pace:[a-z-]+(:[a-z-]+(_\d+)?)?)$/,
+      /^(trim:[a-z-]+(_\d+)?(\+tops)?|piece:[a-z-]+(_\d+)?|packing:[a-z-]+(_\d+)?\.[a-z-]+(_\d+-[a-z]+)?|brine|pace:[a-z-]+(:[a-z-]+(_\d+)?)?|rate:[a-z-]+)$/,
       no('not-a-choice')
     )
 });

@@ -4,6 +4,7 @@ export * from './dates';
 export * from './eaters';
 export * from './kitchen';
 export * from './labels';
+export * from './outlook';
 export * from './problems';
 export * from './run';
 export * from './said';

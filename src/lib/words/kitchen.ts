@@ -1,5 +1,4 @@
 import type { CareKind } from '../core/batch';
-import type { Stir } from '../core/care';
 import type { TroubleKind } from '../core/correct';
 import type { Lid } from '../core/vessel';
 import type { Question, Slip, Zone } from '../core/worksheet';
@@ -58,15 +57,6 @@ export const TROUBLE_WORDS: Record<TroubleKind, string> = {
   'drawn-in': 'the level fell: brine sank into the vegetables',
   'wrong-top-up': 'topped up with the wrong thing',
   'unsalted-added': 'unsalted vegetables were worked in afterwards'
-};
-
-/** What a ferment does on a day, told so that nobody worries. */
-export const STIR_WORDS: Readonly<Record<Stir, string>> = {
-  still: 'quiet, colours bright',
-  bubbling: 'first bubbles, brine hazy, contents lift',
-  lively: 'lively, sour smell, white dust settles',
-  slowing: 'slowing, clear sour smell',
-  quiet: 'quiet again, colours dull, pieces sink in part'
 };
 
 /** The zones of the salt ladder. */

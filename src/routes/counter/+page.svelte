@@ -66,7 +66,11 @@
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
     <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen batch">
-      {#if chosen}<BatchPanel batch={chosen} tasks={data.tasks.filter((t) => t.batchId === chosen.id)} />
+      {#if chosen}<BatchPanel
+          batch={chosen}
+          souring={data.souring}
+          tasks={data.tasks.filter((t) => t.batchId === chosen.id)}
+        />
       {:else}<Gone batch={panel.gone} room="on the counter" />{/if}
     </aside>
     <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">

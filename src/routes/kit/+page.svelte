@@ -24,7 +24,7 @@
     <JarsOwned full={data.full} toWash={data.toWash} /><SaltTable />
     <Crops /><OwnStyles />
     <Weights />
-    <Learnt learnt={data.learnt} />
+    <Learnt learnt={data.learnt} souring={data.souring} />
   </div>
   <div class="flex min-w-0 flex-col gap-10">
     <Places /><Tares />

@@ -7,6 +7,7 @@ import type {
   BatchItem,
   CareMark,
   Filling,
+  GasSeen,
   Keeps,
   NewFilling,
   PHReading,
@@ -49,6 +50,7 @@ export interface Batch {
   readonly care: readonly CareMark[];
   readonly tastes: readonly Taste[];
   readonly readings: readonly PHReading[];
+  readonly gas: readonly GasSeen[];
   readonly portions: readonly Portion[];
   readonly corrections: readonly Correction[];
   readonly sourings: readonly Souring[];
@@ -128,6 +130,7 @@ export type BatchEvent =
   | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
   /** A reading that was wrong: what it really was, or null where there was none. */
   | { readonly type: 'pHCorrected'; readonly data: { readonly of: string; readonly pH: number | null } }
+  | { readonly type: 'gasSeen'; readonly data: Omit<GasSeen, 'id' | 'at'> }
   | { readonly type: 'signSeen'; readonly data: Omit<SignSeen, 'id' | 'at'> }
   | { readonly type: 'signTakenBack'; readonly data: { readonly of: string } }
   | {

@@ -77,7 +77,10 @@ function judged(
   state: Batch,
   event: Extract<
     BatchEvent,
-    { type: 'tasted' | 'tasteCorrected' | 'measured' | 'pHCorrected' | 'signSeen' | 'signTakenBack' }
+    {
+      type:
+        'tasted' | 'tasteCorrected' | 'measured' | 'pHCorrected' | 'gasSeen' | 'signSeen' | 'signTakenBack';
+    }
   >,
   said: Said
 ): Batch {
@@ -100,6 +103,8 @@ function judged(
         readings: state.readings.flatMap((r) => (r.id !== of ? [r] : pH === null ? [] : [{ ...r, pH }]))
       };
     }
+    case 'gasSeen':
+      return { ...state, gas: [...state.gas, { ...said, ...event.data }] };
     case 'signSeen':
       return { ...state, signs: [...state.signs, { ...said, ...event.data }] };
     case 'signTakenBack':
@@ -132,6 +137,6 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
 
 /** What is said of a batch only once it stands. */
 const NOTHING_SAID = {
-  ...{ signs: [], care: [], tastes: [], readings: [] },
+  ...{ signs: [], care: [], tastes: [], readings: [], gas: [] },
   ...{ portions: [], corrections: [], sourings: [], holdsOf: [] }
 };

@@ -80,6 +80,17 @@ export interface PHReading {
   readonly at: WallMinute;
   readonly fillingIds: readonly string[];
   readonly pH: number;
+  /** What it was read with; absent: a strip. */
+  readonly by?: 'strip' | 'meter';
+}
+
+/** How much gas one saw, as people say it. */
+export const GAS_SEEN = ['none', 'slow', 'lively'] as const;
+export interface GasSeen {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly seen: (typeof GAS_SEEN)[number];
 }
 
 export type PortionHow = 'eaten' | 'given' | 'thrown';

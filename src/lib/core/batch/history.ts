@@ -110,6 +110,7 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'tasted',
     'tasteCorrected',
     'measured',
+    'gasSeen',
     'pHCorrected',
     'signSeen',
     'signTakenBack',

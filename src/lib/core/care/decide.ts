@@ -1,4 +1,11 @@
-import { move, standingFillings, type Batch, type BatchEvent, type CareKind } from '../batch/index';
+import {
+  move,
+  standingFillings,
+  type Batch,
+  type BatchEvent,
+  type CareKind,
+  type GasSeen
+} from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
@@ -71,10 +78,22 @@ export const tasteCorrected = (
     ? done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } })
     : refuse('taste-unknown', { field: 'of' });
 
-/** A pH read off a strip: of any jar that holds something, condemned or not. */
-export function measured(b: Batch, said: { fillingIds: readonly string[]; pH: number }): Outcome<BatchEvent> {
-  const jars = standingFillings(b, said.fillingIds);
-  return jars.ok ? done({ type: 'measured', data: { fillingIds: said.fillingIds, pH: said.pH } }) : jars;
+/** A pH read off a strip or a meter: of any jar that holds something, condemned or not. */
+export function measured(
+  b: Batch,
+  { fillingIds, pH, by }: { fillingIds: readonly string[]; pH: number; by: 'strip' | 'meter' }
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, fillingIds);
+  return jars.ok ? done({ type: 'measured', data: { fillingIds, pH, by } }) : jars;
+}
+
+/** How much gas one saw of jars that hold something. */
+export function gasSeen(
+  b: Batch,
+  { fillingIds, seen }: { fillingIds: readonly string[]; seen: GasSeen['seen'] }
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, fillingIds);
+  return jars.ok ? done({ type: 'gasSeen', data: { fillingIds, seen } }) : jars;
 }
 
 /** A reading that was wrong: what it really was; undefined: there was none. */

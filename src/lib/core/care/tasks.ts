@@ -145,17 +145,6 @@ export function dayNumberOf(b: Pick<Batch, 'startedAt'>, now: WallMinute): numbe
   return midnight(now) - midnight(b.startedAt);
 }
 
-/** What a ferment does, one after the other. */
-export type Stir = 'still' | 'bubbling' | 'lively' | 'slowing' | 'quiet';
-
-/** What to expect on that day; days as at 20-22 °C. Common practice, no source. */
-export function whatToExpect(daysAtPace: number): Stir {
-  if (daysAtPace < 1) return 'still';
-  if (daysAtPace < 3) return 'bubbling';
-  if (daysAtPace < 6) return 'lively';
-  return daysAtPace < 12 ? 'slowing' : 'quiet';
-}
-
 /** Days that passed for a jar, as at 20-22 °C. Example: 9 days at 17 °C count as 5. */
 export function daysAtPace(b: BatchInHand, f: Filling, places: readonly Place[], now: WallMinute): number {
   const c = jarCase(b, f, places, now);

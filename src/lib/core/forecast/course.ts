@@ -28,6 +28,22 @@ export interface Pace {
   readonly table: AcidTable;
 }
 
+/** Salt around the pieces, mass fraction, by hours from the start: from what was poured to where it settles, and on from there. */
+function saltOf(inside: Inside): (hours: number) => number {
+  const goes = evens(inside, DIFFUSES.salt);
+  const way = [{ hours: 0, settles: inside.settles }, ...(inside.later ?? [])];
+  let salt = inside.poured ?? inside.settles;
+  const spells = way.map((w, i) => {
+    const before = way[i - 1];
+    if (before) salt = before.settles + (salt - before.settles) * Math.exp(-goes * (w.hours - before.hours));
+    return { ...w, begins: salt };
+  });
+  return (hours) => {
+    const s = spells.findLast((x) => x.hours <= hours) ?? spells[0]!;
+    return s.settles + (s.begins - s.settles) * Math.exp(-goes * (hours - s.hours));
+  };
+}
+
 /** More sugar than so many times the table's is not reckoned with. */
 const MOST_SUGAR = 2;
 
@@ -40,11 +56,12 @@ export function paceOf(inside: Inside, tempC: readonly number[], stepHours: numb
     Float64Array,
     Float64Array
   ];
-  const [sugarGoes, saltGoes] = [evens(inside, DIFFUSES.sugar), evens(inside, DIFFUSES.salt)];
-  const { settles, poured, free } = inside;
+  const sugarGoes = evens(inside, DIFFUSES.sugar);
+  const saltAt = saltOf(inside);
+  const { free } = inside;
   for (let i = 0; i < n; i++) {
     const [t, at] = [i * stepHours, tempC[i]!];
-    const salt = settles + ((poured ?? settles) - settles) * Math.exp(-saltGoes * t);
+    const salt = saltAt(t);
     early[i] = byWarmth(EARLY, at) * bySalt(salt, EARLY.salt);
     late[i] = byWarmth(LATE, at) * bySalt(salt, LATE.salt);
     raw[i] = rawByWarmth(at) * bySalt(salt, RAW.salt);

@@ -1,7 +1,7 @@
 import { acidityOf, sourIndex } from './acidity';
 import { courseOf, evenHours, paceOf, type Pace } from './course';
 import { gasOf, type GasVessel } from './gas';
-import type { Course, Inside, StyleSour } from './types';
+import type { Course, Inside, Latent, StyleSour } from './types';
 import { EVENTS, marksOf, timesOf, type ForecastEvent, type Marks, type Times } from './windows';
 
 /** A jar as the forecast takes it; hours from its start. */
@@ -38,6 +38,11 @@ export interface Window {
 
 export interface Forecast {
   readonly windows: Readonly<Record<ForecastEvent, Window>>;
+  /** Made acid, mmol/kg, at the hours that were asked for: what most of them stay over, the middle, and under. */
+  readonly band: readonly Window[];
+  /** The middle course, and that of a jar faster than nine in ten. */
+  readonly likely: Latent;
+  readonly fast: Latent;
   /** ln rate after the readings. */
   readonly rate: RatePrior;
   /** Readings that were used. */
@@ -45,13 +50,16 @@ export interface Forecast {
 }
 
 /** Spread of ln sugar. Set. */
-const SUGAR_SD = 0.15;
+export const SUGAR_SD = 0.15;
 const GRID = { rates: 25, sugars: 7, rateSds: 2.6, sugarSds: 2.4, again: 0.7, wider: 1.15 };
 
 interface Node {
   readonly lnRate: number;
+  readonly lnSugar: number;
   readonly weight: number;
   readonly times: Times;
+  /** Made acid at the hours that were asked for. */
+  readonly acid: readonly number[];
 }
 
 /** All that a jar's nodes share. */
@@ -61,22 +69,36 @@ interface Ground {
   readonly marks: Marks;
   readonly readings: readonly Reading[];
   readonly prior: RatePrior;
+  readonly hours: readonly number[];
 }
 
 /**
  * When a jar will come to each of its windows: a grid over rate and sugar, weighted by what was read of it. No random
  * numbers: the same jar and readings give the same answer. A pH that was read before the pieces evened out is not used.
+ * @param hours at which its acid is wanted as well, from the start
  */
-export function forecast(jar: ForecastJar, prior: RatePrior, readings: readonly Reading[]): Forecast {
+export function forecast(
+  jar: ForecastJar,
+  prior: RatePrior,
+  readings: readonly Reading[],
+  hours: readonly number[] = []
+): Forecast {
   const pace = paceOf(jar.inside, jar.tempC, jar.stepHours);
   const even = evenHours(jar.inside);
   const used = readings.filter((r) => r.of !== 'pH' || r.at >= even);
-  const ground: Ground = { jar, pace, marks: marksOf(pace, jar.style), readings: used, prior };
+  const ground: Ground = { jar, pace, marks: marksOf(pace, jar.style), readings: used, prior, hours };
   let nodes = laid(ground, prior);
   const first = rateOf(nodes);
   if (first.sd < GRID.again * prior.sd) nodes = laid(ground, { mean: first.mean, sd: GRID.wider * first.sd });
+  const windows = EVENTS.map((e) => [e, windowOf(nodes, (n) => n.times[e])]);
   return {
-    windows: Object.fromEntries(EVENTS.map((e) => [e, windowOf(nodes, e)])) as Forecast['windows'],
+    windows: Object.fromEntries(windows) as Forecast['windows'],
+    band: hours.map((_, i) => windowOf(nodes, (n) => n.acid[i]!)),
+    likely: {
+      rate: Math.exp(meanOf(nodes, (n) => n.lnRate)),
+      sugar: Math.exp(meanOf(nodes, (n) => n.lnSugar))
+    },
+    fast: { rate: Math.exp(windowOf(nodes, (n) => n.lnRate).late), sugar: 1 },
     rate: rateOf(nodes),
     used: used.length
   };
@@ -84,7 +106,7 @@ export function forecast(jar: ForecastJar, prior: RatePrior, readings: readonly 
 
 /** The nodes of a grid, each with what the readings leave of it. */
 function laid(ground: Ground, around: RatePrior): Node[] {
-  const { jar, pace, marks, readings, prior } = ground;
+  const { jar, pace, marks, readings, prior, hours } = ground;
   const nodes: Node[] = [];
   for (const z of evenly(GRID.rates, GRID.rateSds))
     for (const zs of evenly(GRID.sugars, GRID.sugarSds)) {
@@ -94,7 +116,11 @@ function laid(ground: Ground, around: RatePrior): Node[] {
       const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style);
       const held = Math.exp(-0.5 * (((lnRate - prior.mean) / prior.sd) ** 2 + zs ** 2));
       const weight = readings.reduce((w, r) => w * likely(r, course, gas.rate, ground), held);
-      nodes.push({ lnRate, weight, times: timesOf(course, gas.bubbles, marks) });
+      const acid = hours.map((at) => between(course.acid, at / course.stepHours));
+      nodes.push({
+        ...{ lnRate, lnSugar: zs * SUGAR_SD, weight, acid },
+        times: timesOf(course, gas.bubbles, marks)
+      });
     }
   return nodes;
 }
@@ -102,14 +128,19 @@ function laid(ground: Ground, around: RatePrior): Node[] {
 const evenly = (n: number, sds: number): number[] =>
   Array.from({ length: n }, (_, i) => -sds + (2 * sds * i) / (n - 1));
 
+function meanOf(nodes: readonly Node[], what: (n: Node) => number): number {
+  const all = nodes.reduce((a, n) => a + n.weight, 0);
+  return nodes.reduce((a, n) => a + n.weight * what(n), 0) / all;
+}
+
 function rateOf(nodes: readonly Node[]): RatePrior {
   const all = nodes.reduce((a, n) => a + n.weight, 0);
-  const mean = nodes.reduce((a, n) => a + n.weight * n.lnRate, 0) / all;
+  const mean = meanOf(nodes, (n) => n.lnRate);
   return { mean, sd: Math.sqrt(nodes.reduce((a, n) => a + n.weight * (n.lnRate - mean) ** 2, 0) / all) };
 }
 
-function windowOf(nodes: readonly Node[], event: ForecastEvent): Window {
-  const sorted = nodes.map((n) => ({ t: n.times[event], w: n.weight })).sort((a, b) => a.t - b.t);
+function windowOf(nodes: readonly Node[], what: (n: Node) => number): Window {
+  const sorted = nodes.map((n) => ({ t: what(n), w: n.weight })).sort((a, b) => a.t - b.t);
   const all = sorted.reduce((a, n) => a + n.w, 0);
   const [early, likely, late] = [0.1, 0.5, 0.9].map((q) => quantile(sorted, q * all)) as [
     number,
@@ -170,7 +201,8 @@ function gasLikely(seen: 'none' | 'slow' | 'lively', rate: number): number {
   return 0.96 * p + 0.04 / 3;
 }
 
-function between(of: Float64Array, x: number): number {
+/** Between two steps. */
+export function between(of: Float64Array, x: number): number {
   const i = Math.min(of.length - 2, Math.max(0, Math.floor(x)));
   return of[i]! + Math.min(1, Math.max(0, x - i)) * (of[i + 1]! - of[i]!);
 }

@@ -14,6 +14,8 @@ export interface Inside {
   /** Where the salt settles; strength of the brine as poured, null where none was. */
   readonly settles: number;
   readonly poured: number | null;
+  /** Put right since: from so many hours on it goes to another salt; in their order. */
+  readonly later?: readonly { readonly hours: number; readonly settles: number }[];
   /** Half the thickness of a piece, mm, and how much its skin slows what goes through it. */
   readonly radiusMm: number;
   readonly skin: number;

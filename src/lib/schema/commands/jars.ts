@@ -11,6 +11,7 @@ import {
   moveJarsSchema,
   pourTogetherSchema,
   putRightSchema,
+  seeGasSchema,
   seeSignSchema,
   sourSauceSchema,
   takeBackSignSchema,
@@ -90,6 +91,12 @@ export const JARS = {
     ofBatch,
     ['batch-unknown', 'reading-unknown'],
     () => 'Reading corrected'
+  ),
+  'see-gas': command(
+    seeGasSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it'],
+    (a) => `Gas noted for ${a.name}`
   ),
   'see-sign': command(
     seeSignSchema,

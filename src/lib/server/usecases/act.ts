@@ -60,6 +60,7 @@ const DATED: ReadonlySet<CommandName> = new Set([
   'care',
   'taste',
   'ph',
+  'see-gas',
   'see-sign',
   'portion',
   'read-thermometer'

@@ -26,7 +26,7 @@ export const correctTaste = useCase('correct-taste', async (work, input) =>
   onBatch(work, input.batchId, (b) => decide.tasteCorrected(b, input))
 );
 
-/** A pH read off a strip. */
+/** A pH read off a strip or a meter. */
 export const measurePH = useCase('ph', async (work, input) =>
   onBatch(work, input.batchId, (b) => decide.measured(b, input))
 );
@@ -34,6 +34,11 @@ export const measurePH = useCase('ph', async (work, input) =>
 /** A pH that was read or typed wrongly: a new event; the old one stays in the log. */
 export const correctPH = useCase('correct-ph', async (work, input) =>
   onBatch(work, input.batchId, (b) => decide.pHCorrected(b, input))
+);
+
+/** How much gas one saw: it teaches the outlook. */
+export const seeGas = useCase('see-gas', async (work, input) =>
+  onBatch(work, input.batchId, (b) => decide.gasSeen(b, input))
 );
 
 /** A sign that means "throw it away": the jar is so marked until it is thrown away or the sign is taken back. */

@@ -9,6 +9,7 @@ import {
   logTaste,
   measurePH,
   moveJars,
+  seeGas,
   seeSign,
   takeBackSign,
   takePortion
@@ -109,6 +110,7 @@ export const USE_CASES = {
   'correct-taste': correctTaste,
   ph: measurePH,
   'correct-ph': correctPH,
+  'see-gas': seeGas,
   'see-sign': seeSign,
   'take-back-sign': takeBackSign,
   move: moveJars,

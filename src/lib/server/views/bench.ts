@@ -5,11 +5,13 @@ import { cropsOf } from '../../core/kit';
 import { jarsToWash, type Kitchen } from '../../core/kitchen';
 import type { Counts } from '../../core/making';
 import { FIRST_BENCH, lyingOn, type Lot, type LotOnBench } from '../../core/lot';
+import type { TaughtBySouring } from '../../core/outlook';
 import type { Recipe } from '../../core/recipe';
 import type { BenchDraft } from '../../schema/bench';
 import { allRecipes, emptiedLately, lots as lotRepo, runOn, type LotBrief } from '../repos';
 import { benchDraft, kitchenFor, makingsOf, type BenchMaking, type House } from '../usecases';
 import { living, once } from './index';
+import { souringTaught } from './souring';
 
 /** A second pick may go in while a batch is so young, days. */
 const YOUNG_DAYS = 4;
@@ -38,6 +40,7 @@ export interface BenchShown extends Omit<Kitchen, 'household'> {
   readonly draft: BenchDraft;
   /** The making under way on it; null: none. */
   readonly run: string | null;
+  readonly souring: readonly TaughtBySouring[];
 }
 
 /** The bench that is asked for; nothing asked: the first, or where that is clear, what was begun first. */
@@ -58,7 +61,8 @@ export async function benchShown(house: House, asked: string): Promise<BenchShow
     young: batches.filter((b) => isYoung(b, now)),
     recipes: await once(house, 'all-recipes', () => allRecipes(db)),
     draft: await benchDraft(db, bench),
-    run: (await runOn(db, bench))?.id ?? null
+    run: (await runOn(db, bench))?.id ?? null,
+    souring: await souringTaught(house)
   };
 }
 

@@ -1,12 +1,15 @@
 import { inHand, placeOf, standing, type BatchInHand } from '../../core/batch';
 import type { CareTask } from '../../core/care';
+import type { TaughtBySouring } from '../../core/outlook';
 import type { House } from '../usecases';
 import { care, living } from './index';
+import { souringTaught } from './souring';
 
 /** The counter: every batch that stands there, and what it wants. */
 export interface Counter {
   readonly batches: readonly BatchInHand[];
   readonly tasks: readonly CareTask[];
+  readonly souring: readonly TaughtBySouring[];
 }
 
 export async function counter(house: House): Promise<Counter> {
@@ -16,6 +19,7 @@ export async function counter(house: House): Promise<Counter> {
   const stand = new Set(here.map((b) => b.id));
   return {
     batches: here.map(inHand),
-    tasks: (await care(house)).filter((t) => stand.has(t.batchId))
+    tasks: (await care(house)).filter((t) => stand.has(t.batchId)),
+    souring: await souringTaught(house)
   };
 }

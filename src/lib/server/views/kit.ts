@@ -1,8 +1,10 @@
 import { fullOf, jarsToWash, type Learnt } from '../../core/kitchen';
 import type { Counts } from '../../core/making';
+import type { TaughtBySouring } from '../../core/outlook';
 import { emptiedLately, household as ours } from '../repos';
 import { learntOf, type House } from '../usecases';
 import { door, nowOf } from './index';
+import { souringTaught } from './souring';
 
 /** What one works with: how many jars of a kind are full, what was learnt, who comes in. */
 export interface KitShown {
@@ -10,6 +12,8 @@ export interface KitShown {
   /** Emptied and not washed yet. */
   readonly toWash: Counts;
   readonly learnt: Learnt;
+  /** What batches that are over teach of how fast ferments go here. */
+  readonly souring: readonly TaughtBySouring[];
   readonly door: Awaited<ReturnType<typeof door>>;
 }
 
@@ -20,6 +24,7 @@ export async function kit(house: House): Promise<KitShown> {
     full: fullOf(lids),
     toWash: jarsToWash(household, lids, nowOf(house)),
     learnt: await learntOf(house.db, household),
+    souring: await souringTaught(house),
     door: await door(house)
   };
 }

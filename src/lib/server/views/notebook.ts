@@ -1,12 +1,14 @@
 import type { Batch } from '../../core/batch';
 import { careTasks, type CareTask } from '../../core/care';
 import { ledger } from '../../core/larder';
+import type { TaughtBySouring } from '../../core/outlook';
 import type { Recipe } from '../../core/recipe';
 import { batches, recipeOf, runs, type BatchBrief } from '../repos';
 import type { Run } from '../../core/run';
 import type { House } from '../usecases';
 import { living } from './index';
 import { record } from './record';
+import { souringTaught } from './souring';
 
 /** So many batches stand on a page; the ones before are a tap away. */
 const ON_A_PAGE = 60;
@@ -46,6 +48,7 @@ export interface BatchPage {
   readonly making: Pick<Run, 'id' | 'layers' | 'objects' | 'skipped' | 'over'> | null;
   /** What is due. */
   readonly tasks: readonly CareTask[];
+  readonly souring: readonly TaughtBySouring[];
 }
 
 /** A batch's page; undefined where there is none. */
@@ -59,6 +62,7 @@ export async function batchPage(house: House, id: string): Promise<BatchPage | u
     ledger: ledger(batch),
     recipe: batch.recipe ? ((await recipeOf(house.db, batch.recipe.id)) ?? null) : null,
     making: (await runs.latest(house.db, { topic: id, most: 1 }))[0] ?? null,
-    tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now)
+    tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now),
+    souring: await souringTaught(house)
   };
 }

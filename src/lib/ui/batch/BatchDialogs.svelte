@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button, Label, Textarea } from 'flowbite-svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
@@ -22,6 +23,7 @@
     [...house.household.places].filter((p) => p.kind !== 'pantry').sort((x) => (x.kind === 'cold' ? -1 : 1))
   );
   const here = $derived(new Set(jars.map(placeOf)));
+  let by = $state<'strip' | 'meter'>('strip');
   /** The day by which this batch, where it stands, should read 4.6 or lower. */
   const lineDay = $derived.by(() => {
     const f = jars[0];
@@ -83,7 +85,7 @@
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
           <TextField
-            label="pH on the strip"
+            label="pH"
             id="ph"
             name="pH"
             problem={problemAt('pH')}
@@ -91,10 +93,21 @@
             placeholder="3.9"
             class="max-w-40 font-display text-3xl font-bold"
           />
+          <ChoiceField
+            label="Read with"
+            name="by"
+            items={[
+              { value: 'strip', name: 'a strip' },
+              { value: 'meter', name: 'a meter, calibrated today' }
+            ]}
+            bind:value={by}
+          />
           <p class="text-sm">
             4.6 or lower by day {lineDay}{b.items.some((i) => i.cropId.startsWith('tomato'))
               ? '; tomatoes start near it, so it must also have fallen'
-              : ''}. A strip can be 0.3 out: look for 4.3.
+              : ''}. {by === 'strip'
+              ? 'A strip can be 0.3 out: look for 4.3.'
+              : 'Rinse the meter with water, wait until it stands still.'}
           </p>
           <Button type="submit" disabled={busy}>Save the reading</Button>
         </div>

@@ -2,36 +2,36 @@
   import { styleLike } from '$lib/core/style';
   import { Button } from 'flowbite-svelte';
   import { placeOf, salinityOf, standing, type BatchInHand } from '$lib/core/batch';
-  import {
-    batchPHCautions,
-    counterWindow,
-    dayNumberOf,
-    daysAtPace,
-    paceFactor,
-    verdictsOf,
-    whatToExpect,
-    type CareTask
-  } from '$lib/core/care';
+  import { batchPHCautions, dayNumberOf, verdictsOf, type CareTask } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
+  import { aheadOf, knowsOf, type TaughtBySouring } from '$lib/core/outlook';
   import { writePercent } from '$lib/core/quantity';
   import TaskRow from './TaskRow.svelte';
   import { useHouse } from '../house/house.svelte';
   import Cautions from '../why/Cautions.svelte';
-  import { listed, STIR_WORDS } from '$lib/words';
+  import { listed, UNKNOWN_OUTLOOK } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
   import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';
-  import Window from './Window.svelte';
+  import GasNow from './GasNow.svelte';
+  import OutlookSoon from '../outlook/OutlookSoon.svelte';
 
   /** One batch on the counter: how it is doing, and what to do with it. */
-  let { batch, tasks }: { batch: BatchInHand; tasks: readonly CareTask[] } = $props();
+  let {
+    batch,
+    tasks,
+    souring
+  }: {
+    batch: BatchInHand;
+    tasks: readonly CareTask[];
+    souring: readonly TaughtBySouring[];
+  } = $props();
   const house = useHouse();
   const places = $derived(house.household.places);
   const jars = $derived(standing(batch));
   const first = $derived(jars[0]);
   const day = $derived(dayNumberOf(batch, house.now));
-  const pace = $derived(first ? daysAtPace(batch, first, places, house.now) : 0);
-  const window = $derived(first ? counterWindow(batch, first, places, house.now) : null);
+  const ahead = $derived(first ? aheadOf(batch, first, knowsOf(house.household, souring), house.now) : null);
   const tempC = $derived(places.find((p) => first && p.id === placeOf(first))?.tempC ?? 21);
   /** Jars put right stand apart from the batch. */
   const own = $derived(
@@ -57,7 +57,7 @@
   </div>
   {#if verdicts.length > 0}<Verdicts {batch} {verdicts} />{/if}
   <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
-  <p>{STIR_WORDS[whatToExpect(pace)]}{tempC < 15 ? '; so cold that it may not start' : ''}</p>
+  {#if tempC < 15}<p>so cold that it may not start</p>{/if}
   <div class="no-print grid grid-cols-2 gap-2">
     <Button class="min-h-14" outline onclick={() => dialogs.show('taste', batch)}>Taste</Button>
     <Button class="min-h-14" outline onclick={() => dialogs.show('ph', batch)}>pH</Button>
@@ -77,12 +77,7 @@
   {:else if next}
     <ul class="@container border-t border-rule-strong"><TaskRow task={next} {batch} /></ul>
   {/if}
-  {#if window && first}<Window {batch} {window} now={house.now} fillingId={first.id} />{/if}
-  {#if Math.abs(paceFactor(tempC) - 1) > 0.15}
-    <p class="text-sm">
-      At {house.temp(tempC)} it takes {paceFactor(tempC).toFixed(1)} times as long as at {house.temp(21)}.
-    </p>
-  {/if}
+  {#if ahead}<OutlookSoon {ahead}><GasNow {batch} /></OutlookSoon>{:else}<p>{UNKNOWN_OUTLOOK}</p>{/if}
   <Signs {batch} />
   <p class="no-print flex flex-wrap gap-x-6">
     <a class="act" href="/notebook/{batch.id}">Its record</a>

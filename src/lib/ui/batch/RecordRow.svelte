@@ -10,7 +10,7 @@
   import { clockTime } from '../time';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
-  import { becauseWords, careShort, listed, signName, TROUBLE_WORDS, shortDay } from '$lib/words';
+  import { becauseWords, careShort, GAS_WORDS, listed, signName, TROUBLE_WORDS, shortDay } from '$lib/words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
 
@@ -44,7 +44,9 @@
       case 'tasteCorrected':
         return `Taste corrected: sour ${e.data.sour}, salt ${e.data.salt}, crunch ${e.data.crunch}${e.data.note ? `. “${e.data.note}”` : ''}`;
       case 'measured':
-        return `pH ${e.data.pH}, jar ${lids(e.data.fillingIds)}`;
+        return `pH ${e.data.pH}${e.data.by === 'meter' ? ' by meter' : ''}, jar ${lids(e.data.fillingIds)}`;
+      case 'gasSeen':
+        return `Gas, jar ${lids(e.data.fillingIds)}: ${GAS_WORDS[e.data.seen]}`;
       case 'pHCorrected':
         return e.data.pH === null ? 'A pH reading taken back' : `pH corrected: it was ${e.data.pH}`;
       case 'signSeen':

@@ -34,6 +34,7 @@
   import SaltLadder from '../ladder/SaltLadder.svelte';
   import { questionWords } from '$lib/words';
   import ToPick from './ToPick.svelte';
+  import TryHere from './TryHere.svelte';
   import { eveningOut } from '$lib/core/worksheet';
   import Cautions from '../why/Cautions.svelte';
   import HowItIsMade from '../style/HowItIsMade.svelte';
@@ -169,6 +170,7 @@
               seasoned={bench.scaled !== null}
             />
           </Unfold>
+          <TryHere {bench} {sheet} souring={data.souring} />
           <AddToCrock {bench} young={data.young} onadded={() => bench.clear()} />
           {#if sheet.leftG > 0.5}
             <p class="heed">

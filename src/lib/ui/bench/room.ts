@@ -1,6 +1,7 @@
 import type { Batch } from '$lib/core/batch';
 import type { Kitchen } from '$lib/core/kitchen';
 import type { Lot, LotOnBench } from '$lib/core/lot';
+import type { TaughtBySouring } from '$lib/core/outlook';
 import type { Recipe } from '$lib/core/recipe';
 import type { BenchDraft } from '$lib/schema/bench';
 
@@ -32,4 +33,5 @@ export interface BenchRoomData extends Omit<Kitchen, 'household'> {
   readonly draft: BenchDraft;
   /** The making under way on it; null: none. */
   readonly run: string | null;
+  readonly souring: readonly TaughtBySouring[];
 }

@@ -3,8 +3,9 @@
   import { meanPiece, type Cut } from '$lib/core/produce';
   import { plain, plusMinus, writePercent } from '$lib/core/quantity';
   import { packsInStyle } from '$lib/core/vessel';
+  import { rateKey, rateKnown, type TaughtBySouring } from '$lib/core/outlook';
   import { tablePace } from '$lib/core/run';
-  import type { StepDoes } from '$lib/core/style';
+  import { style, type StepDoes } from '$lib/core/style';
   import { CUT_WORDS, STEP_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -17,7 +18,7 @@
     readonly brineUse: Learned;
     readonly paces: Readonly<Record<string, Learned>>;
   }
-  let { learnt }: { learnt: AllLearnt } = $props();
+  let { learnt, souring }: { learnt: AllLearnt; souring: readonly TaughtBySouring[] } = $props();
   const house = useHouse();
   const percent = (share: number) => writePercent(share, 0);
   interface Row {
@@ -103,11 +104,28 @@
       };
     })
   );
+  const rates = $derived(
+    [...new Set(souring.map((t) => t.style))].flatMap((id): Row[] => {
+      const { prior, batches } = rateKnown(souring, house.household.resets, id);
+      if (batches === 0) return [];
+      return [
+        {
+          what: rateKey(id),
+          name: style(id)?.name ?? id,
+          says: `${plain(Math.exp(prior.mean), 1)} times as fast`,
+          table: '1',
+          n: batches,
+          of: 'batch'
+        }
+      ];
+    })
+  );
   const groups = $derived([
     ['Prepared weight out of picked', trims],
     ['Weight of one usable piece', pieces],
     ['How tight it packs', packings],
     ['Brine', brine],
+    ['How fast it sours', rates],
     ['Minutes of hands', paces]
   ] as [string, Row[]][]);
   const plural = (row: Row) => (row.n === 1 ? row.of : row.of === 'batch' ? 'batches' : `${row.of}s`);

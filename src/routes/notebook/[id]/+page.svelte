@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { leftG, placeOf, salinityOf } from '$lib/core/batch';
+  import { leftG, placeOf, salinityOf, standing } from '$lib/core/batch';
+  import { aheadOf, knowsOf } from '$lib/core/outlook';
   import { batchPHCautions, dayNumberOf, verdictsOf } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
   import { writePercent, writeSalt } from '$lib/core/quantity';
@@ -9,6 +10,7 @@
   import { styleLike } from '$lib/core/style';
   import Later from '$lib/ui/house/Later.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
+  import OutlookSoon from '$lib/ui/outlook/OutlookSoon.svelte';
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
@@ -30,6 +32,9 @@
   const verdicts = $derived(verdictsOf(b, house.household.places, house.now));
   const live = $derived(b.fillings.some((f) => f.emptiedAt === null));
   const w = $derived(data.said.worksheet);
+  let chosen = $state<string | null>(null);
+  const shown = $derived(standing(b).find((f) => f.id === chosen) ?? standing(b)[0]);
+  const ahead = $derived(shown ? aheadOf(b, shown, knowsOf(house.household, data.souring), house.now) : null);
   const reasonOf = (rule: string) => (isRule(rule) ? ruleReason(rule) : rule);
   // A season's care is many lines: the newest stand here, the rest a tap away, and all of them on paper.
   const NEWEST = 12;
@@ -68,6 +73,8 @@
           filling={f}
           scale={0.62}
           text="Jar {f.lidNumber}, {f.jarName}, {house.mass(leftG(f))} left"
+          chosen={standing(b).length > 1 && shown?.id === f.id}
+          {...f.emptiedAt === null && standing(b).length > 1 ? { onchoose: () => (chosen = f.id) } : {}}
         />
       {/snippet}
       {#snippet caption(f)}
@@ -99,6 +106,12 @@
         {#if SAUCE_BASES[styleLike(b.styleId)]}<Button outline onclick={() => dialogs.show('sour', b)}
             >Add acid</Button
           >{/if}
+      </div>
+    {/if}
+    {#if shown && ahead}
+      <div>
+        <h2 class="mb-2 border-b-2 border-ink pb-1">What jar {shown.lidNumber} will do</h2>
+        {#key shown.id}<OutlookSoon {ahead} />{/key}
       </div>
     {/if}
     <section>

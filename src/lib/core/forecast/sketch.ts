@@ -1,0 +1,43 @@
+import { courseOf, paceOf } from './course';
+import { between, SUGAR_SD, type Forecast, type ForecastJar, type RatePrior, type Window } from './filter';
+import { gasOf } from './gas';
+import type { Latent } from './types';
+import { EVENTS, marksOf, timesOf, type Times } from './windows';
+
+/** A fast jar is taken for one with more to sour, by so much of its spread: both together come so near the grid. */
+const WITH_IT = 0.7;
+
+/** The 10th and the 90th of a hundred of a normal spread. */
+const TENTH = 1.2816;
+
+/** The same in a moment, for what is only tried: three courses, slow, likely and fast, and nothing read. */
+export function sketch(jar: ForecastJar, rate: RatePrior, hours: readonly number[] = []): Forecast {
+  const pace = paceOf(jar.inside, jar.tempC, jar.stepHours);
+  const marks = marksOf(pace, jar.style);
+  const at = (z: number): Sketched => {
+    const latent = { rate: Math.exp(rate.mean + z * rate.sd), sugar: Math.exp(WITH_IT * z * SUGAR_SD) };
+    const course = courseOf(pace, latent);
+    const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style);
+    const acid = hours.map((h) => between(course.acid, h / course.stepHours));
+    return { latent, acid, times: timesOf(course, gas.bubbles, marks) };
+  };
+  const [slow, likely, fast] = [at(-TENTH), at(0), at(TENTH)];
+  const windows = EVENTS.map((e) => [e, sorted(fast.times[e], likely.times[e], slow.times[e])]);
+  return {
+    windows: Object.fromEntries(windows) as Forecast['windows'],
+    band: hours.map((_, i) => sorted(slow.acid[i]!, likely.acid[i]!, fast.acid[i]!)),
+    likely: likely.latent,
+    fast: fast.latent,
+    rate,
+    used: 0
+  };
+}
+interface Sketched {
+  readonly latent: Latent;
+  readonly acid: readonly number[];
+  readonly times: Times;
+}
+const sorted = (...three: [number, number, number]): Window => {
+  const [early, likely, late] = three.sort((a, b) => a - b) as [number, number, number];
+  return { early, likely, late };
+};

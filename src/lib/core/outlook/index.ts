@@ -1,0 +1,10 @@
+export * from './air';
+export * from './chemistry';
+export * from './guides';
+export * from './inside';
+export * from './jar';
+export * from './learnt';
+export * from './outlook';
+export * from './sheet';
+export * from './tried';
+export { pieceOf, soursAs, type SoursAs } from './styles';

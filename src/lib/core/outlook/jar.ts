@@ -1,0 +1,98 @@
+import { placeOf, salinityOf, type BatchInHand, type Filling } from '../batch/index';
+import type { WallMinute } from '../calendar/index';
+import { massOf, solidsOf } from '../contents/index';
+import type { RatePrior } from '../forecast/index';
+import { tempsDuring, type Place } from '../kit/index';
+import { cutFor, styleMade } from '../style/index';
+import { jarGeometry } from '../vessel/index';
+import { NO_PLACE_C, type Air } from './air';
+import { guideSpan } from './guides';
+import { insideOf, wayOf, type PartIn } from './inside';
+import { daysAhead, type Ahead, type Noted } from './outlook';
+
+/** What a household adds to a jar's outlook. */
+export interface HouseKnows {
+  readonly places: readonly Place[];
+  /** Sugar of its own crops, share. */
+  readonly sugars: Readonly<Record<string, number>>;
+  /** How fast its batches of a style go against the table. */
+  readonly rateOf: (styleId: string) => RateKnown;
+}
+
+/** How fast a style goes here, and from how many own batches that is known. */
+export interface RateKnown {
+  readonly prior: RatePrior;
+  readonly batches: number;
+}
+
+/** The air that a jar stood in and will stand in, as far as is known: each place as it was read or said, and stays. */
+export function airsOf(stays: Filling['stays'], places: readonly Place[], until: WallMinute): Air[] {
+  return stays.flatMap((s, i) => {
+    const place = places.find((p) => p.id === s.placeId);
+    const to = stays[i + 1]?.from ?? until;
+    if (!place) return [{ from: s.from, tempC: NO_PLACE_C, swingC: 0 }];
+    return tempsDuring(place, s.from, to).map((t) => ({ ...t, swingC: place.swingC ?? 0 }));
+  });
+}
+
+/**
+ * A standing jar as its outlook is reckoned from; null where nobody knows its salt or style: it stood there already on the
+ * first day.
+ */
+export function aheadOf(b: BatchInHand, f: Filling, house: HouseKnows, now: WallMinute): Ahead | null {
+  const style = styleMade(b);
+  const geometry = jarGeometry(f.geometryId);
+  const salt = b.equilibrium ?? salinityOf(b, f);
+  if (!style || !geometry || salt === null || b.items.length === 0) return null;
+  const parts = b.items.map((i): PartIn => ({
+    cropId: i.cropId,
+    cut: cutFor(style, { ...i, id: i.cropId }),
+    g: i.preparedG
+  }));
+  const allG = massOf(f.full);
+  const { brineG, saltG } = f.full;
+  const filled = {
+    ...{ styleId: b.styleId, parts, vegetableG: solidsOf(f.full), allG, settles: salt, sugars: house.sugars },
+    poured: style.salting === 'brine' && brineG > 0 ? saltG / (brineG + saltG) : null,
+    starter: null
+  };
+  const later = b.corrections
+    .filter((c) => c.fillingId === f.id)
+    .map((c) => ({ hours: (c.at - b.startedAt) / 60, settles: c.to }));
+  const days = daysAhead(b.startedAt, now, style.counterDays.to);
+  const most = parts.reduce((a, p) => (p.g > a.g ? p : a));
+  const airs = airsOf(f.stays, house.places, b.startedAt + days * 1440);
+  return {
+    // By the hour: what is asked again within it has been answered.
+    ...{ from: b.startedAt, now: now - (now % 60), days, airs },
+    inside: { ...insideOf(filled), ...(later.length > 0 ? { later } : {}) },
+    style: wayOf(filled),
+    vessel: {
+      massKg: allG / 1000,
+      headspaceL: Math.max(0.02, (geometry.brimMl - Math.min(f.usableMl, allG)) / 1000),
+      lid: f.lid
+    },
+    ...house.rateOf(b.styleId),
+    noted: notedOf(b, f),
+    guide: guideSpan(b.styleId, most.cropId, isWhole(most), warmthNow(f, house.places))
+  };
+}
+
+const isWhole = ({ cut }: PartIn): boolean => cut === 'whole' || cut === 'upright';
+const warmthNow = (f: Filling, places: readonly Place[]): number =>
+  places.find((p) => p.id === placeOf(f))?.tempC ?? NO_PLACE_C;
+
+/** What was read of a jar, as it was noted: pH, how sour it tasted, how much gas was seen. */
+export function notedOf(
+  b: Pick<BatchInHand, 'readings' | 'tastes' | 'gas'>,
+  f: Pick<Filling, 'id'>
+): Noted[] {
+  const mine = (x: { fillingIds: readonly string[] }) => x.fillingIds.includes(f.id);
+  return [
+    ...b.readings
+      .filter(mine)
+      .map((r): Noted => ({ id: r.id, when: r.at, of: 'pH', pH: r.pH, by: r.by ?? 'strip' })),
+    ...b.gas.filter(mine).map((g): Noted => ({ id: g.id, when: g.at, of: 'gas', seen: g.seen })),
+    ...b.tastes.filter(mine).map((t): Noted => ({ id: t.id, when: t.at, of: 'taste', sour: t.sour }))
+  ];
+}

@@ -1,0 +1,227 @@
+import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
+import {
+  acidityOf,
+  AcidTable,
+  burpPlan,
+  courseOf,
+  evenHours,
+  EVENTS,
+  forecast,
+  gasOf,
+  paceOf,
+  phasesOf,
+  sketch,
+  type Forecast,
+  type ForecastEvent,
+  type GasVessel,
+  type Inside,
+  type Phase,
+  type RatePrior,
+  type Reading,
+  type StyleSour
+} from '../forecast/index';
+import { contentsTemps, type Air } from './air';
+import type { GuideSpan } from './guides';
+
+/** A reading as it was noted. */
+export type Noted = { readonly id: string; readonly when: WallMinute } & Asked;
+type Asked = Reading extends infer R ? (R extends Reading ? Omit<R, 'at'> : never) : never;
+
+/** All that a jar's outlook is reckoned from: plain data, so that a worker may do it. */
+export interface Ahead {
+  readonly from: WallMinute;
+  readonly now: WallMinute;
+  readonly days: number;
+  readonly inside: Inside;
+  readonly style: StyleSour;
+  readonly vessel: GasVessel;
+  readonly airs: readonly Air[];
+  readonly prior: RatePrior;
+  /** From so many batches of the household's own. */
+  readonly batches: number;
+  readonly noted: readonly Noted[];
+  readonly guide: GuideSpan | null;
+}
+
+/** When it comes: eight times in ten between early and late; null: not in the time that was looked at. */
+export interface Span {
+  readonly early: WallMinute | null;
+  readonly likely: WallMinute | null;
+  readonly late: WallMinute | null;
+}
+
+/** The curve at one moment: pH and acidity (% as lactic), each with what nine in ten stay over and under. */
+export interface CurveAt {
+  readonly at: WallMinute;
+  readonly pH: { readonly low: number; readonly likely: number; readonly high: number };
+  readonly acidity: { readonly low: number; readonly likely: number; readonly high: number };
+  readonly tempC: number;
+}
+
+export interface GasAhead {
+  /** ml an hour leaving the whole jar now, as one sees it. */
+  readonly seen: 'none' | 'slow' | 'lively';
+  /** Most that the contents swell by, against the room over them: 1 runs over. */
+  readonly fills: number;
+  /** Of a clamped lid: when it wants opening, the highest pressure left, bar, and how many hours are over the limit so. */
+  readonly openings: readonly WallMinute[];
+  readonly topBar: number;
+  readonly hoursOver: number;
+  /** Never opened, it would come to so much, bar. */
+  readonly shutBar: number;
+}
+
+export interface Outlook {
+  readonly spans: Readonly<Record<ForecastEvent, Span>>;
+  readonly curve: readonly CurveAt[];
+  readonly phases: readonly { readonly phase: Phase; readonly from: WallMinute }[];
+  readonly gas: GasAhead;
+  readonly rate: RatePrior;
+  /** Readings that moved it, and those that were taken before the pieces had evened out. */
+  readonly used: readonly string[];
+  readonly tooEarly: readonly string[];
+  /** Without the last reading that moved it. */
+  readonly before: Readonly<Record<ForecastEvent, Span>> | null;
+  /** What tested guides say until fully sour; `apart` where it lies outside of the span. */
+  readonly guide: { readonly from: WallMinute; readonly to: WallMinute; readonly apart: boolean } | null;
+  /** Fully sour counts from then on: the later of both until this jar's own readings decide. */
+  readonly fullySour: WallMinute | null;
+  /** Sugar left over in a warm, sour jar, or very much of it at the start: it may go fizzy and alcoholic. */
+  readonly mayTurnAlcoholic: boolean;
+}
+
+/** Ensembles go by two hours, the one course that is shown too. */
+const STEP = 2;
+const CURVE_EVERY = 6;
+/** From seven in the morning until ten at night somebody is up. Common practice. */
+const UP = { from: 7 * 60, to: 22 * 60 };
+
+/** What a jar is doing and will do, and when: a first guess that readings correct. It never says that a jar is safe. */
+export const outlookOf = (ahead: Ahead): Outlook => reckoned(ahead, forecast);
+
+/** The same in a moment, for what is only tried: without readings, from three courses. */
+export const outlookTried = (ahead: Ahead): Outlook =>
+  reckoned({ ...ahead, noted: [] }, (jar, prior, _, hours) => sketch(jar, prior, hours));
+
+function reckoned(ahead: Ahead, by: typeof forecast): Outlook {
+  const steps = Math.ceil((ahead.days * 24) / STEP);
+  const tempC = contentsTemps(ahead.airs, ahead.from, ahead.vessel.massKg, { stepHours: STEP, steps });
+  // What one sees of the gas is what an open lid lets out.
+  const jar = { ...ahead, tempC, stepHours: STEP, vessel: openly(ahead.vessel) };
+  const wall = (hours: number): WallMinute => Math.round(ahead.from + hours * 60);
+  const even = evenHours(ahead.inside);
+  const readings = ahead.noted.map(({ id, when, ...r }) => ({ id, ...r, at: (when - ahead.from) / 60 }));
+  const used = readings.filter((r) => r.of !== 'pH' || r.at >= even).sort((a, b) => a.at - b.at);
+  const hours = Array.from(
+    { length: Math.floor((steps * STEP) / CURVE_EVERY) + 1 },
+    (_, i) => i * CURVE_EVERY
+  );
+  const f = by(jar, ahead.prior, used, hours);
+  const spans = spansOf(f, wall);
+  const before = used.length > 0 ? spansOf(by(jar, ahead.prior, used.slice(0, -1)), wall) : null;
+  const guide = guideOf(ahead, f, wall);
+  return {
+    spans,
+    curve: curveOf(ahead.inside, f, hours, (h) => ({ at: wall(h), tempC: tempC[h / STEP]! })),
+    ...gasesOf(ahead, f, tempC, wall),
+    rate: f.rate,
+    used: used.map((r) => r.id),
+    tooEarly: readings.filter((r) => !used.includes(r)).map((r) => r.id),
+    before,
+    guide,
+    fullySour:
+      guide?.apart && used.length === 0 && guide.from > (spans.fullySour.likely ?? Infinity)
+        ? guide.from
+        : spans.fullySour.likely,
+    mayTurnAlcoholic: yeasty(ahead, f, tempC)
+  };
+}
+
+const openly = (v: GasVessel): GasVessel => (v.lid === 'clamped' ? { ...v, lid: 'loose' } : v);
+
+const spansOf = (f: Forecast, wall: (h: number) => WallMinute): Outlook['spans'] => {
+  const at = (h: number) => (Number.isFinite(h) ? wall(h) : null);
+  return Object.fromEntries(
+    EVENTS.map((e) => {
+      const { early, likely, late } = f.windows[e];
+      return [e, { early: at(early), likely: at(likely), late: at(late) }];
+    })
+  ) as Outlook['spans'];
+};
+
+function curveOf(
+  inside: Inside,
+  f: Forecast,
+  hours: readonly number[],
+  when: (h: number) => { at: WallMinute; tempC: number }
+): CurveAt[] {
+  const table = new AcidTable(inside, Math.max(1, ...f.band.map((b) => b.late)));
+  return hours.map((h, i) => {
+    const { early, likely, late } = f.band[i]!;
+    return {
+      ...when(h),
+      pH: { low: table.pH(late), likely: table.pH(likely), high: table.pH(early) },
+      acidity: {
+        low: acidityOf(inside, early),
+        likely: acidityOf(inside, likely),
+        high: acidityOf(inside, late)
+      }
+    };
+  });
+}
+
+function guideOf(a: Ahead, f: Forecast, wall: (h: number) => WallMinute): Outlook['guide'] {
+  if (!a.guide) return null;
+  const { early, late } = f.windows.fullySour;
+  const [from, to] = [a.guide.from * 24, a.guide.to * 24];
+  return { from: wall(from), to: wall(to), apart: to < early || from > late };
+}
+
+function gasesOf(
+  a: Ahead,
+  f: Forecast,
+  tempC: readonly number[],
+  wall: (h: number) => WallMinute
+): Pick<Outlook, 'phases' | 'gas'> {
+  const pace = paceOf(a.inside, tempC, STEP);
+  const [likely, fast] = [courseOf(pace, f.likely), courseOf(pace, f.fast)];
+  const open = openly(a.vessel);
+  const shown = gasOf(likely.made, tempC, STEP, open, a.style);
+  const swollen = gasOf(fast.made, tempC, STEP, open, a.style).lift.reduce((x, y) => Math.max(x, y), 0);
+  const isUp = (h: number) => minuteOfDay(wall(h)) >= UP.from && minuteOfDay(wall(h)) <= UP.to;
+  const clamped = a.vessel.lid === 'clamped';
+  const plan = clamped ? burpPlan(fast, tempC, a.vessel, a.style, isUp) : { at: [], top: 0, over: [] };
+  const shut = gasOf(fast.made, tempC, STEP, a.vessel, a.style).pressure;
+  const rate =
+    shown.rate[Math.min(shown.rate.length - 1, Math.max(0, Math.floor((a.now - a.from) / 60 / STEP)))];
+  return {
+    phases: phasesOf(shown).map((p) => ({ phase: p.phase, from: wall(p.from) })),
+    gas: {
+      seen: (rate ?? 0) >= LIVELY ? 'lively' : (rate ?? 0) >= SLOW ? 'slow' : 'none',
+      fills: a.vessel.headspaceL > 0 ? (swollen * a.vessel.massKg) / DENSITY / a.vessel.headspaceL : 0,
+      openings: plan.at.map(wall),
+      topBar: plan.top,
+      hoursOver: plan.over.length * STEP,
+      shutBar: clamped ? shut.reduce((x, y) => Math.max(x, y), 0) : 0
+    }
+  };
+}
+
+/** What people call lively and slow, ml/(kg·h); kg in a litre of a full jar. */
+const LIVELY = 5.2;
+const SLOW = 1;
+const DENSITY = 1;
+
+/** Over 8 g/kg of sugar left with pH under 3.8 in contents over 20 °C, or over 60 g/kg at the start. Set. */
+function yeasty({ inside, now, from }: Ahead, f: Forecast, tempC: readonly number[]): boolean {
+  if (inside.sugar > 60) return true;
+  const pace = paceOf(inside, tempC, STEP);
+  const course = courseOf(pace, f.likely);
+  const i = Math.min(course.acid.length - 1, Math.max(0, Math.floor((now - from) / 60 / STEP)));
+  const left = inside.sugar - course.used.reduce((x, y) => x + y, 0);
+  return left > 8 && pace.table.pH(course.acid[i]!) < 3.8 && tempC[i]! > 20;
+}
+
+/** So many days are looked ahead: past what is usual, and a month from now. */
+export const daysAhead = (from: WallMinute, now: WallMinute, usualDays: number): number =>
+  Math.min(240, Math.max(14, Math.ceil(usualDays * 1.5 + 7), Math.ceil((now - from) / MINUTES_PER_DAY) + 21));

@@ -1,0 +1,80 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import type { Ahead, Outlook } from '$lib/core/outlook';
+  import {
+    ALCOHOLIC_SAYS,
+    fillsSays,
+    gasSays,
+    guideSays,
+    movedSays,
+    nextSays,
+    PHASE_WORDS,
+    trustSays
+  } from '$lib/words';
+  import { relativeDay, relativeTime } from '../time';
+  import { useHouse } from '../house/house.svelte';
+  import Fold from '../forms/Fold.svelte';
+  import CurveText from './CurveText.svelte';
+  import { keyOf, outlooks } from './outlooks.svelte';
+  import SouringCurve from './SouringCurve.svelte';
+
+  /** What a standing jar is doing and will do: the curve, and what it means. */
+  let { ahead, children }: { ahead: Ahead; children?: Snippet } = $props();
+  const house = useHouse();
+  const key = $derived(keyOf(ahead));
+  $effect(() => outlooks.ask(key));
+  const found = $derived(outlooks.of(key));
+  /** The last one stands until the next is there, so that nothing jumps. */
+  let last = $state.raw<{ of: number; outlook: Outlook } | null>(null);
+  $effect(() => {
+    if (found) last = { of: ahead.from, outlook: found };
+  });
+  const outlook = $derived(found ?? (last?.of === ahead.from ? last.outlook : null));
+  let pointed = $state<number | null>(null);
+  const day = (at: number) => relativeDay(at, house.now);
+  const says = $derived(
+    outlook
+      ? [
+          nextSays(outlook, house.now, day),
+          movedSays(outlook, house.now),
+          guideSays(outlook, day),
+          outlook.mayTurnAlcoholic ? ALCOHOLIC_SAYS : ''
+        ].filter(Boolean)
+      : []
+  );
+  const phase = $derived(outlook?.phases.findLast((p) => p.from <= house.now)?.phase ?? 'waking');
+  const gas = $derived(
+    outlook
+      ? [gasSays(outlook, house.now, (at) => relativeTime(at, house.now)), fillsSays(outlook)]
+          .filter(Boolean)
+          .join(' ')
+      : ''
+  );
+</script>
+
+<section aria-label="What it will do">
+  {#if outlook}
+    <p class="mb-3">{PHASE_WORDS[phase]}</p>
+    <SouringCurve
+      {outlook}
+      from={ahead.from}
+      now={house.now}
+      noted={ahead.noted}
+      {pointed}
+      text={says.join(' ')}
+    />
+    <p class="mt-2 font-semibold">{says[0]}</p>
+    {#each says.slice(1) as s (s)}<p>{s}</p>{/each}
+    {#if gas}<p>{gas}</p>{/if}
+    <CurveText {outlook} from={ahead.from} now={house.now} bind:pointed {day} />
+    <p class="text-sm text-quiet">{trustSays(outlook, ahead.batches)}</p>
+    {@render children?.()}
+    <Fold text="Try it before you risk it" class="no-print mt-2">
+      {#await import('./TryIt.svelte') then { default: TryIt }}
+        <TryIt base={{ ...ahead, prior: outlook.rate, noted: [] }} begun />
+      {/await}
+    </Fold>
+  {:else}
+    <p class="flex min-h-[42rem] items-center justify-center text-quiet">reckoning what it will do …</p>
+  {/if}
+</section>

@@ -1,0 +1,13 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import type { Ahead } from '$lib/core/outlook';
+
+  /** A jar's outlook, fetched once the room is there: nobody waits for it. */
+  let { ahead, children }: { ahead: Ahead; children?: Snippet } = $props();
+</script>
+
+{#await import('./JarOutlook.svelte')}
+  <div class="min-h-[42rem]"></div>
+{:then { default: JarOutlook }}
+  <JarOutlook {ahead} {children} />
+{/await}
