@@ -12,7 +12,9 @@ import {
   EVENTS,
   evenHours,
   forecast,
+  gasHoursOf,
   gasOf,
+  gridOf,
   holdsGas,
   LATE,
   marksOf,
@@ -181,18 +183,11 @@ describe('a course, against another hand’s', () => {
 });
 
 describe('windows', () => {
-  const windows = (name: JarName, temp: Temp, days: number, readings: Reading[] = [], h = 2) =>
-    forecast(
-      {
-        inside: jar(JARS[name]),
-        style: STYLES[name],
-        vessel: VESSEL,
-        tempC: temps(temp, days, h),
-        stepHours: h
-      },
-      { mean: 0, sd: 0.3 },
-      readings
-    );
+  const windows = (name: JarName, temp: Temp, days: number, readings: Reading[] = [], h = 2) => {
+    const inside = jar(JARS[name]);
+    const at = { style: STYLES[name], vessel: VESSEL, tempC: temps(temp, days, h), stepHours: h };
+    return forecast(gridOf({ inside, ...at }, { mean: 0, sd: 0.3 }, [], gasHoursOf(readings)), readings);
+  };
   const meter: Reading = { at: 72, of: 'pH', pH: 4.2, by: 'meter' };
   // Days, the 10th, 50th and 90th of a hundred, from the first bubbles to the last sensible day; ln rate after.
   // prettier-ignore

@@ -2,7 +2,7 @@ import { acidityOf, sourIndex } from './acidity';
 import { courseOf, evenHours, paceOf, type Pace } from './course';
 import { gasOf, type GasVessel } from './gas';
 import type { Course, Inside, Latent, StyleSour } from './types';
-import { EVENTS, marksOf, timesOf, type ForecastEvent, type Marks, type Times } from './windows';
+import { EVENTS, marksOf, SEEN, timesOf, type ForecastEvent, type Marks, type Times } from './windows';
 
 /** A jar as the forecast takes it; hours from its start. */
 export interface ForecastJar {
@@ -53,43 +53,60 @@ export interface Forecast {
 export const SUGAR_SD = 0.15;
 const GRID = { rates: 25, sugars: 7, rateSds: 2.6, sugarSds: 2.4, again: 0.7, wider: 1.15 };
 
-interface Node {
+/** One node of a grid: a course at one rate and sugar, before anything is read. */
+interface Run {
   readonly lnRate: number;
   readonly lnSugar: number;
-  readonly weight: number;
+  /** What was held of it before. */
+  readonly held: number;
   readonly times: Times;
   /** Made acid at the hours that were asked for. */
   readonly acid: readonly number[];
+  readonly course: Course;
+  readonly gas: Float64Array;
 }
+type Node = Run & { readonly weight: number };
 
-/** All that a jar's nodes share. */
-interface Ground {
+/** A grid before anything is read: the same for all readings of a jar up to the last of its gas. */
+export interface Grid {
   readonly jar: ForecastJar;
-  readonly pace: Pace;
-  readonly marks: Marks;
-  readonly readings: readonly Reading[];
   readonly prior: RatePrior;
   readonly hours: readonly number[];
+  readonly pace: Pace;
+  readonly marks: Marks;
+  readonly gasHours: number;
+  readonly runs: readonly Run[];
 }
+
+/**
+ * The courses that a jar may take, before anything is read of it.
+ * @param hours at which its acid is wanted as well, from the start
+ * @param gasHours up to when its gas is read
+ */
+export function gridOf(jar: ForecastJar, prior: RatePrior, hours: readonly number[], gasHours: number): Grid {
+  const pace = paceOf(jar.inside, jar.tempC, jar.stepHours);
+  const grid = { jar, prior, hours, pace, marks: marksOf(pace, jar.style), gasHours };
+  return { ...grid, runs: laid(grid, prior) };
+}
+
+/** The last time that gas was seen, hours. */
+export const gasHoursOf = (readings: readonly Reading[]): number =>
+  Math.max(0, ...readings.map((r) => (r.of === 'gas' ? r.at + AROUND_HOURS : 0)));
 
 /**
  * When a jar will come to each of its windows: a grid over rate and sugar, weighted by what was read of it. No random
  * numbers: the same jar and readings give the same answer. A pH that was read before the pieces evened out is not used.
- * @param hours at which its acid is wanted as well, from the start
  */
-export function forecast(
-  jar: ForecastJar,
-  prior: RatePrior,
-  readings: readonly Reading[],
-  hours: readonly number[] = []
-): Forecast {
-  const pace = paceOf(jar.inside, jar.tempC, jar.stepHours);
+export function forecast(grid: Grid, readings: readonly Reading[]): Forecast {
+  const { jar, prior, hours } = grid;
   const even = evenHours(jar.inside);
   const used = readings.filter((r) => r.of !== 'pH' || r.at >= even);
-  const ground: Ground = { jar, pace, marks: marksOf(pace, jar.style), readings: used, prior, hours };
-  let nodes = laid(ground, prior);
+  let nodes = weighed(grid, grid.runs, used);
   const first = rateOf(nodes);
-  if (first.sd < GRID.again * prior.sd) nodes = laid(ground, { mean: first.mean, sd: GRID.wider * first.sd });
+  if (first.sd < GRID.again * prior.sd) {
+    const finer = { mean: first.mean, sd: GRID.wider * first.sd };
+    nodes = weighed(grid, laid(grid, finer), used);
+  }
   const windows = EVENTS.map((e) => [e, windowOf(nodes, (n) => n.times[e])]);
   return {
     windows: Object.fromEntries(windows) as Forecast['windows'],
@@ -104,26 +121,31 @@ export function forecast(
   };
 }
 
-/** The nodes of a grid, each with what the readings leave of it. */
-function laid(ground: Ground, around: RatePrior): Node[] {
-  const { jar, pace, marks, readings, prior, hours } = ground;
-  const nodes: Node[] = [];
-  for (const z of evenly(GRID.rates, GRID.rateSds))
-    for (const zs of evenly(GRID.sugars, GRID.sugarSds)) {
+/** The nodes of a grid around a rate. */
+function laid(grid: Omit<Grid, 'runs'>, around: RatePrior): Run[] {
+  const { jar, pace, marks, prior, hours, gasHours } = grid;
+  const enough = (hour: number, bubbles: number) => bubbles >= SEEN && hour >= gasHours;
+  return evenly(GRID.rates, GRID.rateSds).flatMap((z) =>
+    evenly(GRID.sugars, GRID.sugarSds).map((zs) => {
       const lnRate = around.mean + z * around.sd;
-      const latent = { rate: Math.exp(lnRate), sugar: Math.exp(zs * SUGAR_SD) };
-      const course = courseOf(pace, latent);
-      const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style);
-      const held = Math.exp(-0.5 * (((lnRate - prior.mean) / prior.sd) ** 2 + zs ** 2));
-      const weight = readings.reduce((w, r) => w * likely(r, course, gas.rate, ground), held);
-      const acid = hours.map((at) => between(course.acid, at / course.stepHours));
-      nodes.push({
-        ...{ lnRate, lnSugar: zs * SUGAR_SD, weight, acid },
+      const lnSugar = zs * SUGAR_SD;
+      const course = courseOf(pace, { rate: Math.exp(lnRate), sugar: Math.exp(lnSugar) });
+      const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style, enough);
+      return {
+        ...{ lnRate, lnSugar, course, gas: gas.rate },
+        held: Math.exp(-0.5 * (((lnRate - prior.mean) / prior.sd) ** 2 + zs ** 2)),
+        acid: hours.map((at) => between(course.acid, at / course.stepHours)),
         times: timesOf(course, gas.bubbles, marks)
-      });
-    }
-  return nodes;
+      };
+    })
+  );
 }
+
+const weighed = (grid: Grid, runs: readonly Run[], readings: readonly Reading[]): Node[] =>
+  runs.map((run) => ({
+    ...run,
+    weight: readings.reduce((w, r) => w * likely(r, run, grid), run.held)
+  }));
 
 const evenly = (n: number, sds: number): number[] =>
   Array.from({ length: n }, (_, i) => -sds + (2 * sds * i) / (n - 1));
@@ -178,7 +200,7 @@ const TASTE_SD = 0.7;
 export const tasteOf = (sour: number): number =>
   Math.min(5, Math.max(0, (5 * Math.log(1 + sour / 6)) / Math.log(1 + 110 / 6)));
 
-function likely(r: Reading, course: Course, rate: Float64Array, { jar, pace }: Ground): number {
+function likely(r: Reading, { course, gas }: Run, { jar, pace }: Grid): number {
   const h = course.stepHours;
   const acid = between(course.acid, r.at / h);
   switch (r.of) {
@@ -189,7 +211,7 @@ function likely(r: Reading, course: Course, rate: Float64Array, { jar, pace }: G
     case 'taste':
       return orSlip(normal(r.sour - tasteOf(sourIndex(acid, pace.table.pH(acid))), TASTE_SD));
     case 'gas':
-      return gasLikely(r.seen, meanAround(rate, r.at, h));
+      return gasLikely(r.seen, meanAround(gas, r.at, h));
   }
 }
 

@@ -148,13 +148,17 @@ export class GasState {
   }
 }
 
-/** The gas of a course in a vessel that nobody opens. */
+/**
+ * The gas of a course in a vessel that nobody opens.
+ * @param enough told each hour and what bubbles then: no more is wanted after it; what lies beyond stands as nothing
+ */
 export function gasOf(
   made: Float64Array,
   tempC: readonly number[],
   stepHours: number,
   vessel: GasVessel,
-  style: Pick<StyleSour, 'holdHours' | 'air'>
+  style: Pick<StyleSour, 'holdHours' | 'air'>,
+  enough: (hour: number, bubbles: number) => boolean = () => false
 ): Gas {
   const state = new GasState(vessel, style, tempC[0]!);
   const [rate, bubbles, pressure, lift] = [1, 2, 3, 4].map(() => new Float64Array(made.length)) as [
@@ -169,6 +173,7 @@ export function gasOf(
     bubbles[i] = state.bubbles;
     pressure[i] = state.pressure;
     lift[i] = state.lift;
+    if (enough(i * stepHours, state.bubbles)) break;
   }
   const { dissolved, letOut } = state;
   return { stepHours, rate, bubbles, pressure, lift, dissolved, letOut };

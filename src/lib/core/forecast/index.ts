@@ -5,9 +5,12 @@ export { byWarmth, EARLY, LATE } from './flora';
 export { gasOf, GasState, holdsGas, type Gas, type GasVessel } from './gas';
 export {
   forecast,
+  gasHoursOf,
+  gridOf,
   tasteOf,
   type Forecast,
   type ForecastJar,
+  type Grid,
   type RatePrior,
   type Reading,
   type Window

@@ -38,6 +38,6 @@ interface Sketched {
   readonly times: Times;
 }
 const sorted = (...three: [number, number, number]): Window => {
-  const [early, likely, late] = three.sort((a, b) => a - b) as [number, number, number];
+  const [early, likely, late] = three.sort((a, b) => a - b);
   return { early, likely, late };
 };

@@ -11,7 +11,7 @@ export type Times = Readonly<Record<ForecastEvent, number>>;
 const SOURED = 4.6;
 const TASTED = 4.5;
 /** Seen as bubbles, ml/(kg·h). */
-const SEEN = 1;
+export const SEEN = 1;
 
 /** Made acid at which each window opens, mmol/kg, and when the jar has stood its time, hours: the same for all courses. */
 export interface Marks {

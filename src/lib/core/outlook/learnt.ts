@@ -1,6 +1,14 @@
 import type { Batch, BatchInHand } from '../batch/index';
 import { dayOfWall, type Day, type WallMinute } from '../calendar/index';
-import { alone, forecast, priorFrom, type Finished, type RatePrior } from '../forecast/index';
+import {
+  alone,
+  forecast,
+  gasHoursOf,
+  gridOf,
+  priorFrom,
+  type Finished,
+  type RatePrior
+} from '../forecast/index';
 import type { Household } from '../kit/index';
 import { styleLike } from '../style/index';
 import { contentsTemps } from './air';
@@ -40,7 +48,8 @@ export function taughtBySouring(
   const readings = most.noted.map(({ id: _, when, ...r }) => ({ ...r, at: (when - most.from) / 60 }));
   const steps = Math.ceil((Math.max(...readings.map((r) => r.at)) + BEYOND_HOURS) / STEP);
   const tempC = contentsTemps(most.airs, most.from, most.vessel.massKg, { stepHours: STEP, steps });
-  const after = forecast({ ...most, tempC, stepHours: STEP }, FIRST_PRIOR, readings).rate;
+  const grid = gridOf({ ...most, tempC, stepHours: STEP }, FIRST_PRIOR, [], gasHoursOf(readings));
+  const after = forecast(grid, readings).rate;
   const said = alone(after, FIRST_PRIOR);
   return said && { style: styleLike(b.styleId), day: dayOfWall(b.startedAt), ...said };
 }

@@ -7,12 +7,15 @@ import {
   evenHours,
   EVENTS,
   forecast,
+  gasHoursOf,
   gasOf,
+  gridOf,
   paceOf,
   phasesOf,
   sketch,
   type Forecast,
   type ForecastEvent,
+  type ForecastJar,
   type GasVessel,
   type Inside,
   type Phase,
@@ -97,13 +100,28 @@ const CURVE_EVERY = 6;
 const UP = { from: 7 * 60, to: 22 * 60 };
 
 /** What a jar is doing and will do, and when: a first guess that readings correct. It never says that a jar is safe. */
-export const outlookOf = (ahead: Ahead): Outlook => reckoned(ahead, forecast);
+export const outlookOf = (ahead: Ahead): Outlook =>
+  reckoned(ahead, (jar, prior, readings, hours) => {
+    const grid = gridOf(jar, prior, hours, gasHoursOf(readings));
+    const before = readings.length > 0 ? forecast(grid, readings.slice(0, -1)) : null;
+    return { f: forecast(grid, readings), before };
+  });
 
 /** The same in a moment, for what is only tried: without readings, from three courses. */
 export const outlookTried = (ahead: Ahead): Outlook =>
-  reckoned({ ...ahead, noted: [] }, (jar, prior, _, hours) => sketch(jar, prior, hours));
+  reckoned({ ...ahead, noted: [] }, (jar, prior, _, hours) => ({
+    f: sketch(jar, prior, hours),
+    before: null
+  }));
 
-function reckoned(ahead: Ahead, by: typeof forecast): Outlook {
+type Reckons = (
+  jar: ForecastJar,
+  prior: RatePrior,
+  readings: readonly Reading[],
+  hours: readonly number[]
+) => { f: Forecast; before: Forecast | null };
+
+function reckoned(ahead: Ahead, by: Reckons): Outlook {
   const steps = Math.ceil((ahead.days * 24) / STEP);
   const tempC = contentsTemps(ahead.airs, ahead.from, ahead.vessel.massKg, { stepHours: STEP, steps });
   // What one sees of the gas is what an open lid lets out.
@@ -116,9 +134,8 @@ function reckoned(ahead: Ahead, by: typeof forecast): Outlook {
     { length: Math.floor((steps * STEP) / CURVE_EVERY) + 1 },
     (_, i) => i * CURVE_EVERY
   );
-  const f = by(jar, ahead.prior, used, hours);
+  const { f, before } = by(jar, ahead.prior, used, hours);
   const spans = spansOf(f, wall);
-  const before = used.length > 0 ? spansOf(by(jar, ahead.prior, used.slice(0, -1)), wall) : null;
   const guide = guideOf(ahead, f, wall);
   return {
     spans,
@@ -127,7 +144,7 @@ function reckoned(ahead: Ahead, by: typeof forecast): Outlook {
     rate: f.rate,
     used: used.map((r) => r.id),
     tooEarly: readings.filter((r) => !used.includes(r)).map((r) => r.id),
-    before,
+    before: before && spansOf(before, wall),
     guide,
     fullySour:
       guide?.apart && used.length === 0 && guide.from > (spans.fullySour.likely ?? Infinity)

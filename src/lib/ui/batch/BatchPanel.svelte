@@ -77,7 +77,9 @@
   {:else if next}
     <ul class="@container border-t border-rule-strong"><TaskRow task={next} {batch} /></ul>
   {/if}
-  {#if ahead}<OutlookSoon {ahead}><GasNow {batch} /></OutlookSoon>{:else}<p>{UNKNOWN_OUTLOOK}</p>{/if}
+  {#if ahead && first}{#key first.id}<OutlookSoon {ahead}><GasNow {batch} /></OutlookSoon>{/key}{:else}<p>
+      {UNKNOWN_OUTLOOK}
+    </p>{/if}
   <Signs {batch} />
   <p class="no-print flex flex-wrap gap-x-6">
     <a class="act" href="/notebook/{batch.id}">Its record</a>
