@@ -20,7 +20,7 @@ const VIEWS = [
   { name: 'today', path: '/' },
   { name: 'garden', path: '/garden' },
   { name: 'bench', path: '/bench' },
-  { name: 'counter', path: '/counter' },
+  { name: 'counter', path: '/counter', act: counter },
   { name: 'cold', path: '/cold' },
   { name: 'pantry', path: '/pantry' },
   { name: 'season', path: '/season' },
@@ -34,6 +34,7 @@ const VIEWS = [
         .first()
         .click();
       await page.waitForURL(/notebook\/.+/);
+      await curve(page);
     }
   },
   { name: 'recipe', path: '/notebook/recipes/leek-kimchi' },
@@ -48,6 +49,15 @@ const VIEWS = [
   { name: 'making-phone', path: '/making', size: PHONE, act: goOn },
   { name: 'day', path: '/making', act: (page) => page.getByText('Done about').waitFor() }
 ];
+
+/** The souring curve has been reckoned. */
+const curve = (page) => page.getByRole('region', { name: 'What it will do' }).getByRole('img').waitFor();
+
+async function counter(page) {
+  await page.getByRole('button', { name: /^Jar 42/ }).click();
+  await page.getByRole('heading', { name: /Pointed cabbage/ }).waitFor();
+  await curve(page);
+}
 
 const next = async (page, step) => {
   await page.getByRole('button', { name: /^(Begin|Done, next)$/ }).click();

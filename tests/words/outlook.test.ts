@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { EVENTS } from '$lib/core/forecast';
 import type { Outlook, Span } from '$lib/core/outlook';
 import {
+  aheadSays,
   EVENT_WORDS,
   fillsSays,
   gasSays,
@@ -114,6 +115,15 @@ describe('what is said of an outlook', () => {
     );
     const cold = outlook({ spans: { ...spans, tangy: span(null, null, null) } });
     expect(triedSays(outlook(), cold, 0, 'loose')[0]).toBe('Tangy: not here.');
+  });
+  it('says how sour it will be in a week and in a month', () => {
+    const pH = (likely: number) => ({ low: likely - 0.1, likely, high: likely + 0.1 });
+    const acidity = pH(1);
+    const at = (d: number, likely: number) => ({ at: d * DAY, pH: pH(likely), acidity, tempC: 20 });
+    const curve = [at(0, 6), at(7, 4.04), at(20, 3.8), at(31, 3.68)];
+    expect(aheadSays(outlook({ curve }), 0)).toBe('In a week pH about 4.0, in a month 3.7.');
+    expect(aheadSays(outlook({ curve }), 20 * DAY)).toBe('In a week pH about 3.7.');
+    expect(aheadSays(outlook({ curve }), 40 * DAY)).toBe('');
   });
   it('has a word for every window, and none promises anything', () => {
     expect(EVENTS.map((e) => EVENT_WORDS[e]).filter((w) => !w || /safe\b/.test(w))).toEqual([]);

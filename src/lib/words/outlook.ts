@@ -128,6 +128,13 @@ export function fillsSays({ gas }: Outlook): string {
 export const UNKNOWN_OUTLOOK =
   'Nobody knows how much salt is in it, so nothing can be said ahead: go by pH, look, smell and taste.';
 
+/** How far it will have soured, from a time on. Example: `In a week pH about 3.9, in a month 3.7.` */
+export function aheadSays({ curve }: Outlook, from: WallMinute): string {
+  const [week, month] = [7, 30].map((d) => curve.find((c) => c.at >= from + d * DAY)?.pH.likely);
+  if (week === undefined) return '';
+  return `In a week pH about ${week.toFixed(1)}${month === undefined ? '' : `, in a month ${month.toFixed(1)}`}.`;
+}
+
 const dayNumber = (at: WallMinute, from: WallMinute): string => {
   const n = (at - from) / DAY;
   return n < 10

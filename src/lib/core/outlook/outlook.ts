@@ -239,6 +239,6 @@ function yeasty({ inside, now, from }: Ahead, f: Forecast, tempC: readonly numbe
   return left > 8 && pace.table.pH(course.acid[i]!) < 3.8 && tempC[i]! > 20;
 }
 
-/** So many days are looked ahead: past what is usual, and a month from now. */
+/** So many days are looked ahead: past what is usual, and more than a month from now. */
 export const daysAhead = (from: WallMinute, now: WallMinute, usualDays: number): number =>
-  Math.min(240, Math.max(14, Math.ceil(usualDays * 1.5 + 7), Math.ceil((now - from) / MINUTES_PER_DAY) + 21));
+  Math.min(240, Math.max(14, Math.ceil(usualDays * 1.5 + 7), Math.ceil((now - from) / MINUTES_PER_DAY) + 35));

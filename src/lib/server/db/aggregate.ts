@@ -63,14 +63,6 @@ export class Aggregate<
     return rows.map((r) => JSON.parse(r.brief) as Brief);
   }
 
-  /** How far those that are wanted have come, the last begun first: whoever knew them so far knows them still. */
-  async stands(trx: Knex, wanted: Wanted): Promise<{ id: string; n: number }[]> {
-    const rows = await wantedLines(trx, this.kind.kind, wanted)
-      .join('current', 'current.stream', 'line.stream')
-      .select<{ stream: string; n: number }[]>('line.stream', 'current.n');
-    return rows.map((r) => ({ id: this.idOf(r.stream), n: r.n }));
-  }
-
   /** Whether there is any. */
   async any(trx: Knex, wanted: Omit<Wanted, 'most' | 'skip'>): Promise<boolean> {
     return (await wantedLines(trx, this.kind.kind, { ...wanted, most: 1 }).select('line.stream')).length > 0;

@@ -103,6 +103,19 @@ export function wantedLines(
   if (skip) void query.offset(skip);
   return query;
 }
+
+/** How far those that are wanted have come, the last begun first: whoever knew them so far knows them still. */
+export async function standsOf(
+  trx: Knex,
+  kind: string,
+  wanted: Wanted
+): Promise<{ id: string; n: number }[]> {
+  const rows = await wantedLines(trx, kind, wanted)
+    .join('current', 'current.stream', 'line.stream')
+    .select<{ stream: string; n: number }[]>('line.stream', 'current.n');
+  return rows.map((r) => ({ id: r.stream.slice(kind.length + 1), n: r.n }));
+}
+
 /** So many of a kind teach: two years of a large household. Common practice, no source. */
 export const NEWEST_TEACH = 800;
 /** Where what was learnt is kept. */

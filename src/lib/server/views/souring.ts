@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { sugarsOf, taughtBySouring, type TaughtBySouring } from '../../core/outlook';
+import { standsOf } from '../db/kinds';
 import { batches } from '../repos';
 import type { House } from '../usecases';
 import { living, once } from './index';
@@ -23,7 +24,7 @@ export const souringTaught = (house: House): Promise<readonly TaughtBySouring[]>
     const of = JSON.stringify([places.map((p) => [p.id, p.kind, p.tempC, p.was, p.swingC]), sugarsOf(crops)]);
     const before = knownOf.get(house.db);
     const known = before?.of === of ? before.batches : new Map<string, Known>();
-    const newest = await batches.stands(house.db, { most: NEWEST });
+    const newest = await standsOf(house.db, 'batch', { most: NEWEST });
     const anew = new Map<string, Known>();
     for (const { id, n } of newest) {
       const same = known.get(id);

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { Outlook } from '$lib/core/outlook';
-  import { EVENT_WORDS, shortDay, spanSays } from '$lib/words';
+  import { EVENT_WORDS, PHASE_WORDS, shortDay, spanSays } from '$lib/words';
   import Fold from '../forms/Fold.svelte';
   import { useHouse } from '../house/house.svelte';
+  import { endOf } from './range';
 
   /** The curve in words: any day by finger or keys, and all of it as tables. */
   let {
@@ -20,9 +21,13 @@
   } = $props();
   const house = useHouse();
   const DAY = 1440;
-  const most = $derived(Math.floor(((outlook.curve[outlook.curve.length - 1]?.at ?? from) - from) / DAY));
+  const most = $derived(Math.floor((endOf(outlook, from, now) - from) / DAY));
+  const reckoned = $derived(((outlook.curve.at(-1)?.at ?? from) - from) / DAY);
   const at = (n: number) => outlook.curve.find((c) => c.at >= from + n * DAY) ?? outlook.curve[0]!;
   const today = $derived(now === null ? 3 : Math.round((now - from) / DAY));
+  const dayOf = (when: number) => (now === null ? `day ${Math.round((when - from) / DAY)}` : day(when));
+  /** One that is over as soon as it begins is not told. */
+  const phases = $derived(outlook.phases.filter((p, i, all) => all[i + 1]?.from !== p.from));
   let chosen = $state<number | null>(null);
   const n = $derived(Math.min(most, chosen ?? today));
   const c = $derived(at(n));
@@ -32,7 +37,7 @@
   const EVENTS = ['bubbles', 'under46', 'firstTaste', 'mild', 'tangy', 'fullySour', 'last'] as const;
   const weekly = $derived(
     [0, 1, 2, 3, 4, 5, 7, 10, 14, 21, 28, 42, 60, 90, 120, 180]
-      .filter((d) => d <= most)
+      .filter((d) => d <= reckoned)
       .map((d) => ({ d, c: at(d) }))
   );
 </script>
@@ -40,7 +45,7 @@
 <div class="no-print">
   <input
     type="range"
-    class="h-11 w-full accent-leaf"
+    class="ml-[1.3rem] h-11 w-[calc(100%-1.3rem)] accent-leaf"
     aria-label="A day of the curve"
     aria-valuetext={says}
     min={0}
@@ -61,6 +66,16 @@
       {#each EVENTS as e (e)}<tr class="border-b border-rule-soft"
           ><th scope="row" class="py-1 pr-3 font-normal">{EVENT_WORDS[e]}</th><td
             >{spanSays(e, outlook.spans[e], day)}</td
+          ></tr
+        >{/each}
+    </tbody>
+  </table>
+  <table class="mt-3 w-full text-left text-sm">
+    <caption class="sr-only">What to expect, day by day</caption>
+    <tbody>
+      {#each phases as p (p.from)}<tr class="border-b border-rule-soft"
+          ><th scope="row" class="w-24 py-1 pr-3 font-normal">from {dayOf(p.from)}</th><td
+            >{PHASE_WORDS[p.phase]}</td
           ></tr
         >{/each}
     </tbody>

@@ -6,6 +6,7 @@
   import type { Noted, Outlook } from '$lib/core/outlook';
   import { beyondSays, EVENT_WORDS, shortDay } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
+  import { endOf } from './range';
 
   /** pH by days with its band, what was read, when each window is likely, how warm it is: one picture, days across. */
   interface Props {
@@ -27,8 +28,8 @@
   const ROWS = ['firstTaste', 'mild', 'tangy', 'fullySour', 'last'] as const;
   const rows = $derived([
     ...ROWS.map((e) => ({
-      id: e as string,
-      event: e as ForecastEvent,
+      id: e,
+      event: e,
       name: EVENT_WORDS[e],
       guide: false,
       ...outlook.spans[e]
@@ -42,17 +43,7 @@
         ]
       : [])
   ]);
-  const lastAt = $derived(outlook.curve[outlook.curve.length - 1]?.at ?? from + DAY);
-  const end = $derived(
-    Math.min(
-      lastAt,
-      Math.max(
-        (now ?? from) + 4 * DAY,
-        (outlook.spans.fullySour.late ?? outlook.spans.fullySour.likely ?? from + 21 * DAY) + 2 * DAY,
-        outlook.guide?.apart ? outlook.guide.to + DAY : 0
-      )
-    )
-  );
+  const end = $derived(endOf(outlook, from, now));
   const curve = $derived(outlook.curve.filter((c) => c.at <= end));
   const x = $derived(
     scaleLinear()

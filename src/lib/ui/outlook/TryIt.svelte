@@ -3,7 +3,7 @@
   import { writePercent } from '$lib/core/quantity';
   import { LIDS, type Lid } from '$lib/core/vessel';
   import { zoneOf } from '$lib/core/worksheet';
-  import { LID_WORDS, triedSays, ZONE_WORDS } from '$lib/words';
+  import { aheadSays, LID_WORDS, triedSays, ZONE_WORDS } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import SouringCurve from './SouringCurve.svelte';
@@ -21,7 +21,10 @@
   const lid = $derived(tried.lid ?? base.vessel.lid);
   const zone = $derived(zoneOf(salt));
   const changed = $derived(Object.values(tried).some((v) => v !== null));
-  const says = $derived(triedSays(asItIs, would, base.from, lid));
+  const says = $derived([
+    ...triedSays(asItIs, would, base.from, lid),
+    ...[aheadSays(would, begun ? base.now : base.from)].filter(Boolean)
+  ]);
   const set = (change: Partial<Tried>) => (tried = { ...tried, ...change });
   const id = $props.id();
 </script>
@@ -55,6 +58,15 @@
   <p class="text-quiet">
     Move a slider and see. Nothing of it is kept{begun ? '; it holds from now on' : ''}.
   </p>
+  <div class="flex flex-wrap gap-2" role="group" aria-label="As warm as">
+    {#each house.household.places.filter((p) => p.kind !== 'pantry') as place (place.id)}
+      <button
+        class="min-h-11 rounded-lg border border-rule-strong px-3 hover:bg-rule-soft"
+        aria-pressed={temp === place.tempC}
+        onclick={() => set({ tempC: place.tempC })}>{place.name}, {house.temp(place.tempC)}</button
+      >
+    {/each}
+  </div>
   <div class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
     {@render slider('Warmth', temp, house.temp(temp), [4, 34, 1], (tempC) => set({ tempC }))}
     {@render slider('Salt settles at', salt * 100, writePercent(salt), [0.5, 8, 0.1], (s) =>

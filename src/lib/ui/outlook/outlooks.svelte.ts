@@ -12,7 +12,7 @@ class Outlooks {
   private readonly asked = new Set<string>();
   private readonly beside = new Beside<OutlookWorker>(
     // The bundler wants the URL written just so.
-    // eslint-disable-next-line svelte/prefer-svelte-reactivity
+
     () => new Worker(new URL('../../workers/outlook.worker.ts', import.meta.url), { type: 'module' })
   );
 
