@@ -40,5 +40,6 @@ export function contentsTemps(
 /** A place that is gone counts as a usual kitchen. */
 export const NO_PLACE_C = 21;
 
-/** Longest that a jar is looked ahead, days. */
-export const daysOf = (from: WallMinute, until: WallMinute): number => (until - from) / MINUTES_PER_DAY;
+/** So many days are looked ahead: past what is usual, and more than a month from now. */
+export const daysAhead = (from: WallMinute, now: WallMinute, usualDays: number): number =>
+  Math.min(240, Math.max(14, Math.ceil(usualDays * 1.5 + 7), Math.ceil((now - from) / MINUTES_PER_DAY) + 35));

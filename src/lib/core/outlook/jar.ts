@@ -5,10 +5,10 @@ import type { RatePrior } from '../forecast/index';
 import { tempsDuring, type Place } from '../kit/index';
 import { cutFor, styleMade } from '../style/index';
 import { jarGeometry } from '../vessel/index';
-import { NO_PLACE_C, type Air } from './air';
+import { daysAhead, NO_PLACE_C, type Air } from './air';
 import { guideSpan } from './guides';
 import { insideOf, wayOf, type PartIn } from './inside';
-import { daysAhead, type Ahead, type Noted } from './outlook';
+import type { Ahead, Noted } from './outlook';
 
 /** What a household adds to a jar's outlook. */
 export interface HouseKnows {

@@ -1,4 +1,4 @@
-import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
+import { minuteOfDay, type WallMinute } from '../calendar/index';
 import {
   acidityOf,
   AcidTable,
@@ -238,7 +238,3 @@ function yeasty({ inside, now, from }: Ahead, f: Forecast, tempC: readonly numbe
   const left = inside.sugar - course.used.reduce((x, y) => x + y, 0);
   return left > 8 && pace.table.pH(course.acid[i]!) < 3.8 && tempC[i]! > 20;
 }
-
-/** So many days are looked ahead: past what is usual, and more than a month from now. */
-export const daysAhead = (from: WallMinute, now: WallMinute, usualDays: number): number =>
-  Math.min(240, Math.max(14, Math.ceil(usualDays * 1.5 + 7), Math.ceil((now - from) / MINUTES_PER_DAY) + 35));

@@ -3,10 +3,11 @@ import type { Place } from '../kit/index';
 import { styleIn, styleLike } from '../style/index';
 import { jarGeometry } from '../vessel/index';
 import type { JarCard, Worksheet } from '../worksheet/index';
+import { daysAhead } from './air';
 import { guideSpan } from './guides';
 import { insideOf, wayOf } from './inside';
 import type { HouseKnows } from './jar';
-import { daysAhead, type Ahead } from './outlook';
+import type { Ahead } from './outlook';
 
 /** A jar of a worksheet as it would be if it began now, at a place; null for a shape that nobody knows. */
 export function aheadOfCard(
