@@ -11,7 +11,11 @@ export default defineConfig({
     rolldownOptions: {
       // The control library does not say that its modules do nothing by themselves: every control's styles would come along.
       treeshake: {
-        moduleSideEffects: [{ test: /node_modules\/(flowbite-svelte|d3-[a-z-]+)\//, sideEffects: false }]
+        // Nor can it be told of tables and sentences: a room would carry those that it never says.
+        moduleSideEffects: [
+          { test: /node_modules\/(flowbite-svelte|d3-[a-z-]+)\//, sideEffects: false },
+          { test: /src\/lib\/(core|words)\//, sideEffects: false }
+        ]
       }
     }
   },

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { alive, clearBench, expect, makeUpToLids, onBench, open, say, test } from './support';
 
 const NEXT = /^(Begin|Done, next|Next)$/;
@@ -145,6 +146,19 @@ test('a making by keys alone, and the same on one sheet of paper', async ({ page
   await expect(layers.nth(2)).toBeFocused();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(layers.nth(1)).toContainText(names[1]!);
+  // Dragged to where it really lies.
+  const middle = async (n: number) => {
+    const box = (await layers.nth(n).boundingBox())!;
+    return [box.x + box.width / 2, box.y + box.height / 2] as const;
+  };
+  await page.mouse.move(...(await middle(1)));
+  await page.mouse.down();
+  await page.mouse.move(...(await middle(2)), { steps: 5 });
+  await page.mouse.up();
+  await expect(layers.nth(2)).toContainText(names[1]!);
+  await page.reload();
+  await alive(page);
+  await expect(layers.nth(2)).toContainText(names[1]!);
 
   // On paper: every step and every amount at once.
   await page.emulateMedia({ media: 'print' });
@@ -305,4 +319,77 @@ test('second grade gets a making beside it, and what is over a jar of its own, e
   // Washed with the rest, it is not washed again.
   await page.getByRole('button', { name: NEXT }).click();
   await expect(page.getByRole('region', { name: 'The step' })).toContainText('Is all of it sound?');
+});
+
+/** A browser with a voice that is written down, and a screen that may be kept awake, or not. */
+const withVoice = (page: Page, mayStayAwake: boolean) =>
+  page.addInitScript((may) => {
+    const heard: string[] = [];
+    const hands = { heard, locks: 0 };
+    Object.assign(window, { hands });
+    Object.defineProperty(window, 'SpeechSynthesisUtterance', {
+      value: class {
+        constructor(readonly text: string) {}
+      }
+    });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { speak: ({ text }: { text: string }) => heard.push(text), cancel: () => heard.push('') }
+    });
+    const request = () => {
+      if (!may) return Promise.reject(new Error('not here'));
+      hands.locks++;
+      return Promise.resolve({ release: () => Promise.resolve(void hands.locks--) });
+    };
+    Object.defineProperty(navigator, 'wakeLock', { value: { request } });
+  }, mayStayAwake);
+interface Hands {
+  readonly heard: readonly string[];
+  readonly locks: number;
+}
+const hands = (page: Page) => page.evaluate(() => (window as unknown as { hands: Hands }).hands);
+
+test('a step is read aloud where that is wanted, and the screen stays awake as long as a making is shown', async ({
+  page,
+  request
+}) => {
+  await withVoice(page, true);
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g', '700 g');
+  await open(page, '/bench');
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await expect.poll(async () => (await hands(page)).locks).toBe(1);
+  expect((await hands(page)).heard.filter(Boolean)).toEqual([]);
+  await page.getByRole('button', { name: 'Read aloud' }).click();
+  const screen = page.getByRole('region', { name: 'The step' });
+  const saysNow = async () => {
+    const [first = ''] = (await screen.innerText()).split('\n');
+    return (await hands(page)).heard.at(-1)!.includes(first) && first !== '';
+  };
+  await expect.poll(saysNow).toBe(true);
+  await page.getByRole('button', { name: NEXT }).click();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
+  await expect.poll(saysNow).toBe(true);
+  // What is said last is told to stop, and it stays so for the next making.
+  await page.getByRole('button', { name: 'Stop reading aloud' }).click();
+  await expect.poll(async () => (await hands(page)).heard.at(-1)).toBe('');
+  await page.getByRole('button', { name: NEXT }).click();
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
+  expect((await hands(page)).heard.at(-1)).toBe('');
+  await page.goBack();
+  await expect.poll(async () => (await hands(page)).locks).toBe(0);
+});
+
+test('where the screen may not be kept awake that is said once', async ({ page, request }) => {
+  await withVoice(page, false);
+  await clearBench(request);
+  await onBench(request, 'carrot', '900 g', '700 g');
+  await open(page, '/bench');
+  await page.getByRole('button', { name: 'Begin making' }).click();
+  const said = page.getByText('This browser may not keep the screen awake.');
+  await expect(said).toBeVisible();
+  await page.reload();
+  await alive(page);
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await expect(said).toHaveCount(0);
 });
