@@ -36,7 +36,8 @@ const outlook = (over: Partial<Outlook> = {}): Outlook => ({
   phases: [],
   gas: { seen: 'none', fills: 0, openings: [], topBar: 0, hoursOver: 0, shutBar: 0 },
   rate: { mean: 0, sd: 0.3 },
-  ...{ used: [], tooEarly: [], before: null, guide: null, fullySour: null, mayTurnAlcoholic: false },
+  ...{ used: [], tooEarly: [], before: null, guide: null, mayTurnAlcoholic: false },
+  fullySour: (over.spans ?? spans).fullySour.likely,
   ...over
 });
 
@@ -47,6 +48,13 @@ describe('what is said of an outlook', () => {
       'Likely tangy between day 4 and day 9, most likely day 6.'
     );
     expect(nextSays(outlook(), 20 * DAY, day)).toBe('By this guess fully sour since day 13.');
+  });
+  it('says fully sour by the guides where their weeks are later and nothing was read', () => {
+    const guide = { from: 21 * DAY, to: 28 * DAY, apart: true };
+    const ruled = outlook({ guide, fullySour: 21 * DAY });
+    expect(nextSays(ruled, 15 * DAY, day)).toBe('Fully sour from day 21, as tested guides say.');
+    expect(nextSays(ruled, 5 * DAY, day)).toMatch(/^Likely tangy/);
+    expect(nextSays(ruled, 22 * DAY, day)).toBe('By this guess fully sour since day 21.');
   });
   it('where a span has no end it says so, and never more', () => {
     const never = outlook({ spans: { ...spans, fullySour: span(null, null, null) } });

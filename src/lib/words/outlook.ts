@@ -52,8 +52,12 @@ const ON_THE_WAY = ['firstTaste', 'mild', 'tangy', 'fullySour'] as const;
 
 /** What comes next. Example: `Likely tangy between Sun and Thu, most likely Tue.` */
 export function nextSays(o: Outlook, now: WallMinute, day: Day): string {
-  const next = ON_THE_WAY.find((e) => (o.spans[e].likely ?? Infinity) > now);
-  if (!next) return `By this guess fully sour since ${day(o.spans.fullySour.likely ?? now)}.`;
+  const when = (e: ForecastEvent) => (e === 'fullySour' ? o.fullySour : o.spans[e].likely) ?? Infinity;
+  const next = ON_THE_WAY.find((e) => when(e) > now);
+  if (!next) return `By this guess fully sour since ${day(when('fullySour'))}.`;
+  // What guides say rules, as long as nobody has read the jar.
+  if (next === 'fullySour' && o.guide && o.fullySour === o.guide.from)
+    return `Fully sour from ${day(o.guide.from)}, as tested guides say.`;
   if (o.spans[next].early === null)
     return `It will hardly get ${EVENT_WORDS[next]} here: too cool or too salty.`;
   const name = next === 'firstTaste' ? 'First taste' : `Likely ${EVENT_WORDS[next]}`;

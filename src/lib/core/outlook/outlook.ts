@@ -53,7 +53,7 @@ export interface Span {
   readonly late: WallMinute | null;
 }
 
-/** The curve at one moment: pH and acidity (% as lactic), each with what nine in ten stay over and under. */
+/** The curve at one moment: pH and acidity (% as lactic), each with the two between which it is eight times in ten. */
 export interface CurveAt {
   readonly at: WallMinute;
   readonly pH: { readonly low: number; readonly likely: number; readonly high: number };
@@ -62,7 +62,7 @@ export interface CurveAt {
 }
 
 export interface GasAhead {
-  /** ml an hour leaving the whole jar now, as one sees it. */
+  /** How it bubbles now, as one sees it. */
   readonly seen: 'none' | 'slow' | 'lively';
   /** Most that the contents swell by, against the room over them: 1 runs over. */
   readonly fills: number;
