@@ -177,3 +177,7 @@ export function triedSays(is: Outlook, would: Outlook, from: WallMinute, lid: Li
     ...(would.mayTurnAlcoholic ? [ALCOHOLIC_SAYS] : [])
   ];
 }
+
+/** The line was cut while it was fetched. */
+export const NOT_FETCHED =
+  'Crockle could not be reached just now: load the page again, and what it will do comes.';

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { aheadOfCard, knowsOf, type TaughtBySouring } from '$lib/core/outlook';
   import type { Worksheet } from '$lib/core/worksheet';
+  import { NOT_FETCHED } from '$lib/words';
   import Fold from '../forms/Fold.svelte';
   import { useHouse } from '../house/house.svelte';
   import type { Bench } from './bench.svelte';
@@ -32,6 +33,8 @@
   <Fold text="Try it before you risk it" class="no-print">
     {#await import('../outlook/TryIt.svelte') then { default: TryIt }}
       <TryIt {base} begun={false} />
+    {:catch}
+      <p class="text-quiet">{NOT_FETCHED}</p>
     {/await}
   </Fold>
 {/if}

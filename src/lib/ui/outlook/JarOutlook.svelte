@@ -8,6 +8,7 @@
     guideSays,
     movedSays,
     nextSays,
+    NOT_FETCHED,
     PHASE_WORDS,
     trustSays
   } from '$lib/words';
@@ -72,6 +73,8 @@
     <Fold text="Try it before you risk it" class="no-print mt-2">
       {#await import('./TryIt.svelte') then { default: TryIt }}
         <TryIt base={{ ...ahead, prior: outlook.rate, noted: [] }} begun />
+      {:catch}
+        <p class="text-quiet">{NOT_FETCHED}</p>
       {/await}
     </Fold>
   {:else}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import type { Ahead } from '$lib/core/outlook';
+  import { NOT_FETCHED } from '$lib/words';
 
   /** A jar's outlook, fetched once the room is there: nobody waits for it. */
   let { ahead, children }: { ahead: Ahead; children?: Snippet } = $props();
@@ -10,4 +11,8 @@
   <div class="min-h-[42rem]"></div>
 {:then { default: JarOutlook }}
   <JarOutlook {ahead} {children} />
+{:catch}
+  <!-- The line was cut in that moment. -->
+  <p class="text-quiet">{NOT_FETCHED}</p>
+  {@render children?.()}
 {/await}
