@@ -34,7 +34,7 @@ const outlook = (over: Partial<Outlook> = {}): Outlook => ({
   spans,
   curve: [],
   phases: [],
-  gas: { seen: 'none', fills: 0, openings: [], topBar: 0, hoursOver: 0, shutBar: 0 },
+  gas: { fills: 0, openings: [], topBar: 0, hoursOver: 0, shutBar: 0 },
   rate: { mean: 0, sd: 0.3 },
   ...{ used: [], tooEarly: [], before: null, guide: null, mayTurnAlcoholic: false },
   fullySour: (over.spans ?? spans).fullySour.likely,

@@ -62,8 +62,6 @@ export interface CurveAt {
 }
 
 export interface GasAhead {
-  /** How it bubbles now, as one sees it. */
-  readonly seen: 'none' | 'slow' | 'lively';
   /** Most that the contents swell by, against the room over them: 1 runs over. */
   readonly fills: number;
   /** Of a clamped lid: when it wants opening, the highest pressure left, bar, and how many hours are over the limit so. */
@@ -209,12 +207,9 @@ function gasesOf(
   const clamped = a.vessel.lid === 'clamped';
   const plan = clamped ? burpPlan(fast, tempC, a.vessel, a.style, isUp) : { at: [], top: 0, over: [] };
   const shut = gasOf(fast.made, tempC, STEP, a.vessel, a.style).pressure;
-  const rate =
-    shown.rate[Math.min(shown.rate.length - 1, Math.max(0, Math.floor((a.now - a.from) / 60 / STEP)))];
   return {
     phases: phasesOf(shown).map((p) => ({ phase: p.phase, from: wall(p.from) })),
     gas: {
-      seen: (rate ?? 0) >= LIVELY ? 'lively' : (rate ?? 0) >= SLOW ? 'slow' : 'none',
       fills: a.vessel.headspaceL > 0 ? (swollen * a.vessel.massKg) / DENSITY / a.vessel.headspaceL : 0,
       openings: plan.at.map(wall),
       topBar: plan.top,
@@ -224,9 +219,7 @@ function gasesOf(
   };
 }
 
-/** What people call lively and slow, ml/(kg·h); kg in a litre of a full jar. */
-const LIVELY = 5.2;
-const SLOW = 1;
+/** A litre of a full jar, kg. */
 const DENSITY = 1;
 
 /** Over 8 g/kg of sugar left with pH under 3.8 in contents over 20 °C, or over 60 g/kg at the start. Set. */
