@@ -104,6 +104,10 @@ describe('alternatives and their bands', () => {
       expect(s.bands.ends.high).toBeGreaterThan(s.ends);
     }
     expect(alternatives(bench({ items: [] })).sets).toEqual([]);
+    // With no jar chosen by hand the sets are the way out, and stay.
+    const none = alternatives(bench({ ...KOHL, counts: { 'jar-1l': 0 } }));
+    expect(none.bands).toBeNull();
+    expect(none.sets).toEqual(alternatives(bench(KOHL)).sets);
   });
   it('drawing agrees with the worksheet’s own ±, and the same seed draws the same', () => {
     for (const over of [{}, KOHL]) {

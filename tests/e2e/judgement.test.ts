@@ -94,7 +94,15 @@ test('shreds that do not fill their jars are levelled; a jar is held back by a t
   ])
     while (await fewer(name).isEnabled()) await fewer(name).click();
   await expect(page.getByText('No jar is chosen.')).toBeVisible();
-  for (let i = 0; i < 3; i++) await more.click();
+  // The sets stay, as the way out; and nothing moves under the finger that taps.
+  await expect(page.getByRole('radiogroup', { name: 'Sets of jars' }).getByRole('radio').first()).toBeVisible();
+  const top = async () => (await more.boundingBox())!.y;
+  const before = await top();
+  for (let i = 1; i <= 3; i++) {
+    await more.click();
+    await expect(more.locator('xpath=preceding-sibling::b')).toHaveText(String(i));
+  }
+  expect(await top()).toBe(before);
   const panel = page.getByRole('region', { name: 'Jars that are not full' });
   await expect(panel).toContainText('All 3 jars are');
   await expect(answer(page)).toContainText('stirred into the brine');

@@ -27,11 +27,13 @@ export interface Alternatives {
 /** The best different sets, each with its own brine and salt, and error bands: too much for a keystroke. */
 export function alternatives(input: WorksheetInput): Alternatives {
   const now = worksheet({ ...input, sets: 3 });
-  if (!now.ok) return { sets: [], bands: null, ways: [] };
-  const sets = now.value.sets.flatMap((set): Alternative[] => {
+  // Jars chosen by hand that cannot be are no reason to show no others: they are the way out.
+  const free = now.ok || input.counts === null ? now : worksheet({ ...input, counts: null, sets: 3 });
+  const sets = (free.ok ? free.value.sets : []).flatMap((set): Alternative[] => {
     const made = worksheet({ ...input, sets: 1, counts: set.counts });
     return made.ok ? [ofSet(made.value)] : [];
   });
+  if (!now.ok) return { sets, bands: null, ways: [] };
   return { sets, bands: bands(now.value), ways: everyWay(input, now.value) };
 }
 

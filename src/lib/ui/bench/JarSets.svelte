@@ -110,19 +110,21 @@
         </span>
       </button>
     {/each}
-    {#if bench.counts !== null && bench.sheet}
+    <!-- With no jar yet it stands here too: what is below must not move under the finger that adds one. -->
+    {#if bench.counts !== null}
       <span class="min-h-14 border-b-[3px] border-ink py-1"
         ><span class="block font-display font-bold">by hand</span><span class="text-sm text-quiet"
-          >{over({
-            leftMl: bench.sheet.chosen.leftMl,
-            leftG: bench.sheet.leftG,
-            spareMl: bench.sheet.chosen.spareMl
-          })}</span
+          >{bench.sheet
+            ? over({
+                leftMl: bench.sheet.chosen.leftMl,
+                leftG: bench.sheet.leftG,
+                spareMl: bench.sheet.chosen.spareMl
+              })
+            : 'nothing fits in these'}</span
         ></span
       >
     {/if}
   </div>
-  {#if washFirst.length > 0}<p class="text-sm">To wash first: {washFirst.join(', ')}.</p>{/if}
   <details bind:open={byHand}>
     <summary class="min-h-11 content-center text-sm underline underline-offset-4"
       >Choose the jars by hand</summary
@@ -131,4 +133,5 @@
       <Later load={() => import('./JarsByHand.svelte')} props={{ bench, jars, toWash, now, items, scale }} />
     {/if}
   </details>
+  {#if washFirst.length > 0}<p class="text-sm">To wash first: {washFirst.join(', ')}.</p>{/if}
 </section>
