@@ -95,7 +95,9 @@ test('shreds that do not fill their jars are levelled; a jar is held back by a t
     while (await fewer(name).isEnabled()) await fewer(name).click();
   await expect(page.getByText('No jar is chosen.')).toBeVisible();
   // The sets stay, as the way out; and nothing moves under the finger that taps.
-  await expect(page.getByRole('radiogroup', { name: 'Sets of jars' }).getByRole('radio').first()).toBeVisible();
+  await expect(
+    page.getByRole('radiogroup', { name: 'Sets of jars' }).getByRole('radio').first()
+  ).toBeVisible();
   const top = async () => (await more.boundingBox())!.y;
   const before = await top();
   for (let i = 1; i <= 3; i++) {
