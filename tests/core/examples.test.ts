@@ -13,7 +13,7 @@ import {
   weekday
 } from '$lib/core/calendar';
 import { nextLidNumbers } from '$lib/core/batch';
-import { paceFactor, pHLineDay } from '$lib/core/care';
+import { pHLineDay } from '$lib/core/care';
 import { crop, keepsRaw, meanPiece, preparedFrom, trimKey, weightOfCount } from '$lib/core/produce';
 import {
   as,
@@ -186,7 +186,6 @@ describe('the examples in the docstrings', () => {
     expect(placeCautions('Cellar', 12)).toHaveLength(1);
     expect(heatCautions(2, 'Jalapeño')).toHaveLength(1);
     expect(pHCautions({ readings: [4.8], day: 8, lineDay: 7, startsNearLine: false })).toHaveLength(1);
-    about(paceFactor(17), 1.8);
     expect([pHLineDay(style('shredded')!, 21), pHLineDay(style('shredded')!, 17)]).toEqual([7, 10]);
     expect(
       nextLidNumbers(

@@ -14,6 +14,7 @@ import { readFilled, readHeavy } from '$lib/core/kitchen';
 import { waysOf, NEW_HOUSEHOLD } from '$lib/core/kit';
 import { pieceWeights, crop } from '$lib/core/produce';
 import type { WorksheetInput } from '$lib/core/worksheet';
+import { careAt } from '../support/care';
 import { put, filling, PLACES, sheet, START } from '../support/builders';
 import { near } from '../support/vectors';
 
@@ -225,15 +226,15 @@ describe('a jar that is to be thrown away', () => {
 
   it('high on its day: nothing else is asked of it, and a later low reading does not take it back', () => {
     const b = after([pH(5.1), 8]);
-    expect(verdictsOf(b, PLACES, now(8)).map((v) => [v.lidNumber, v.by.kind])).toEqual([[1, 'pH']]);
-    for (const t of careTasks(b, PLACES, now(9))) expect(t.fillingIds).toEqual(['f2']);
-    expect(verdictsOf(after([pH(5.1), 8], [pH(4.2), 9]), PLACES, now(9))).toHaveLength(1);
+    expect(verdictsOf(b, PLACES).map((v) => [v.lidNumber, v.by.kind])).toEqual([[1, 'pH']]);
+    for (const t of careTasks(b, careAt(PLACES, now(9)), now(9))) expect(t.fillingIds).toEqual(['f2']);
+    expect(verdictsOf(after([pH(5.1), 8], [pH(4.2), 9]), PLACES)).toHaveLength(1);
     // Before its day a high reading is usual.
-    expect(verdictsOf(after([pH(5.1), 3]), PLACES, now(8))).toEqual([]);
+    expect(verdictsOf(after([pH(5.1), 3]), PLACES)).toEqual([]);
   });
   it('until the reading is corrected, or it is thrown away', () => {
     const fixed = after([pH(5.1), 8], [{ type: 'pHCorrected', data: { of: 'e1', pH: 4.1 } }, 8]);
-    expect(verdictsOf(fixed, PLACES, now(9))).toEqual([]);
+    expect(verdictsOf(fixed, PLACES)).toEqual([]);
     expect(fixed.readings.map((r) => r.pH)).toEqual([4.1]);
     expect(after([pH(5.1), 8], [{ type: 'pHCorrected', data: { of: 'e1', pH: null } }, 8]).readings).toEqual(
       []
@@ -242,14 +243,14 @@ describe('a jar that is to be thrown away', () => {
       [pH(5.1), 8],
       [{ type: 'portioned', data: { fillingId: 'f1', how: 'thrown', g: 5000, reason: 'pH' } }, 8]
     );
-    expect(verdictsOf(gone, PLACES, now(9))).toEqual([]);
+    expect(verdictsOf(gone, PLACES)).toEqual([]);
   });
   it('a sign of spoiling says so, until it is taken back; every sign has its word', () => {
     const seen: BatchEvent = { type: 'signSeen', data: { fillingIds: ['f2'], sign: 'mould' } };
-    expect(verdictsOf(after([seen, 5]), PLACES, now(5)).map((v) => v.lidNumber)).toEqual([2]);
-    expect(
-      verdictsOf(after([seen, 5], [{ type: 'signTakenBack', data: { of: 'e1' } }, 5]), PLACES, now(5))
-    ).toEqual([]);
+    expect(verdictsOf(after([seen, 5]), PLACES).map((v) => v.lidNumber)).toEqual([2]);
+    expect(verdictsOf(after([seen, 5], [{ type: 'signTakenBack', data: { of: 'e1' } }, 5]), PLACES)).toEqual(
+      []
+    );
     for (const id of ['no-bubbles', 'overflow', 'domed', 'soft', 'blue-garlic'])
       expect(SIGN_IDS).toContain(id);
     for (const id of SIGN_IDS.filter(isDiscard)) expect(signWords(id).does).toMatch(/Do not taste/);

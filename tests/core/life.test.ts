@@ -28,15 +28,15 @@ import {
 } from '$lib/core/calendar';
 import {
   batchPHCautions,
+  careBy,
   careTasks,
   coldSince,
   counterWindow,
   dayNumberOf,
-  daysAtPace,
   nextDue,
-  paceFactor,
-  whenDaysPassed
+  type Courses
 } from '$lib/core/care';
+import { aheadOf, outlookOf } from '$lib/core/outlook';
 import { evolveHousehold, NEW_HOUSEHOLD, tempsDuring, type Place } from '$lib/core/kit';
 import { evolvePantry, shoppingList, type Goods } from '$lib/core/pantry';
 import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
@@ -52,6 +52,7 @@ import {
 } from '$lib/core/lot';
 import { pHCautions } from '$lib/core/safety';
 import { batch, filling, PLACES, START } from '../support/builders';
+import { careAt, careOf, NEW } from '../support/care';
 import { near, vector } from '../support/vectors';
 
 const day = MINUTES_PER_DAY;
@@ -88,34 +89,7 @@ describe('calendar', () => {
   });
 });
 
-describe('pace', () => {
-  it.each([
-    [17, 1.8],
-    [21, 1],
-    [28, 0.6]
-  ])('at %s °C times %s (common practice, no source)', (t, f) => near(paceFactor(t), f, 1e-9));
-  it('is held under 15 and over 30 °C, and falls in between', () => {
-    expect([paceFactor(4), paceFactor(45)]).toEqual([paceFactor(15), paceFactor(30)]);
-    for (let t = 15; t < 30; t++) expect(paceFactor(t)).toBeGreaterThan(paceFactor(t + 1));
-  });
-  it('adds up over places', () => {
-    near(whenDaysPassed(7, START, [{ from: START, tempC: 17 }]), START + 12.6 * day, 1e-6);
-    const half = [
-      { from: START, tempC: 17 },
-      { from: START + 9 * day, tempC: 21 }
-    ];
-    near(whenDaysPassed(7, START, half), START + 11 * day, 1e-6);
-    near(
-      daysAtPace(
-        batch({ placeId: 'stairs' }),
-        batch({ placeId: 'stairs' }).fillings[0]!,
-        PLACES,
-        START + 9 * day
-      ),
-      5,
-      1e-3
-    );
-  });
+describe('a place and its history', () => {
   it('a place that turns cooler on day 8 leaves the days before as they were, and moves the tasting only by what is left', () => {
     const said = (tempC: number, always = false) => ({
       type: 'placeSet' as const,
@@ -124,12 +98,13 @@ describe('pace', () => {
     const warm = evolveHousehold(NEW_HOUSEHOLD, said(21), START - 30 * day);
     const cool = evolveHousehold(warm, said(17), START + 8 * day);
     const b = batch({ placeId: 'nook' });
-    const paceOf = (h: typeof warm, d: number) => daysAtPace(b, b.fillings[0]!, h.places, START + d * day);
-    near(paceOf(warm, 8), 8, 1e-3);
-    near(paceOf(cool, 8), 8, 1e-3);
-    near(paceOf(cool, 17), 8 + 9 / 1.8, 1e-3);
-    // It was always so: the days are counted anew. Said at first of a new household's own place, it holds from the start.
-    near(paceOf(evolveHousehold(warm, said(17, true), START + 8 * day), 8), 8 / 1.8, 1e-3);
+    const courseOf = (h: typeof warm) => careOf(h, START + 8 * day).courseOf(b, b.fillings[0]!);
+    const [was, is] = [courseOf(warm), courseOf(cool)];
+    expect(is.firstTaste).toBe(was.firstTaste);
+    expect(is.fullySour!).toBeGreaterThan(was.fullySour! + day);
+    // It was always so: all of it is reckoned anew. Said at first of a new household's own place, it holds from the start.
+    const always = courseOf(evolveHousehold(warm, said(17, true), START + 8 * day));
+    expect(always.firstTaste!).toBeGreaterThan(was.firstTaste! + day / 2);
     const counter = { ...said(17).data, id: 'counter' };
     const first = evolveHousehold(NEW_HOUSEHOLD, { type: 'placeSet', data: counter }, START + 8 * day);
     expect(first.places.find((p) => p.id === 'counter')).toMatchObject({ tempC: 17, was: [] });
@@ -166,7 +141,7 @@ describe('pace', () => {
 
 describe('care', () => {
   const due = (b: ReturnType<typeof batch>, now: number) =>
-    careTasks(b, PLACES, now)
+    careTasks(b, careAt(PLACES, now), now)
       .filter((t) => t.due <= now)
       .map((t) => t.kind);
   it('asks for a first look the next morning and for the juice after 24 hours', () => {
@@ -177,7 +152,7 @@ describe('care', () => {
     const opens = (d: number) => {
       const now = START + d * day;
       const b = batch({}, [[d * 24 - 0.01, cared('open', now - 1)]]);
-      return careTasks(b, PLACES, now).find((t) => t.kind === 'open')!.due - now;
+      return careTasks(b, careAt(PLACES, now), now).find((t) => t.kind === 'open')!.due - now;
     };
     expect(opens(3)).toBe(11 * 60);
     expect(opens(7)).toBe(23 * 60);
@@ -185,32 +160,38 @@ describe('care', () => {
   });
   it('never asks to open what lets its gas out, and asks for the airlock weekly', () => {
     const b = batch({ fillings: [filling({ lid: 'airlock' })] });
-    const kinds = careTasks(b, PLACES, START + 8 * day).map((t) => t.kind);
+    const kinds = careTasks(b, careAt(PLACES, START), START + 8 * day).map((t) => t.kind);
     expect(kinds).not.toContain('open');
     expect(kinds).toContain('airlock');
   });
   it('opens from the first evening in a warm kitchen', () => {
     const warm = PLACES.map((p) => (p.id === 'counter' ? { ...p, tempC: 27 } : p));
-    expect(careTasks(batch(), warm, START).find((t) => t.kind === 'open')!.due).toBe(wall('2026-09-01', 20));
+    expect(careTasks(batch(), careAt(warm, START), START).find((t) => t.kind === 'open')!.due).toBe(
+      wall('2026-09-01', 20)
+    );
   });
   it('one tap does all jars, one can be left out, and a skip covers its slot only', () => {
     const two = { fillings: [filling({ lid: 'loose' }), filling({ id: 'f2', lidNumber: 2, lid: 'loose' })] };
     const now = wall('2026-09-02', 9);
-    const look = careTasks(batch(two), PLACES, now).find((t) => t.kind === 'look')!;
+    const look = careTasks(batch(two), careAt(PLACES, now), now).find((t) => t.kind === 'look')!;
     expect(look.lidNumbers).toEqual([1, 2]);
-    const left = careTasks(batch(two, [[24, cared('look', look.due, ['f1'])]]), PLACES, now).filter(
-      (t) => t.kind === 'look' && t.due <= now
-    );
+    const left = careTasks(
+      batch(two, [[24, cared('look', look.due, ['f1'])]]),
+      careAt(PLACES, now),
+      now
+    ).filter((t) => t.kind === 'look' && t.due <= now);
     expect(left.map((t) => t.fillingIds)).toEqual([['f2']]);
     const skipped = careTasks(
       batch(two, [[24, cared('look', look.due, ['f1', 'f2'], 'skipped')]]),
-      PLACES,
+      careAt(PLACES, now),
       now
     ).find((t) => t.kind === 'look')!;
     expect(skipped.due).toBe(look.due + day);
   });
   it('shows one task for what was missed, with how often and since when', () => {
-    const t = careTasks(batch(), PLACES, wall('2026-09-05', 7)).find((x) => x.kind === 'open')!;
+    const t = careTasks(batch(), careAt(PLACES, START), wall('2026-09-05', 7)).find(
+      (x) => x.kind === 'open'
+    )!;
     expect(t.missed).toBeGreaterThan(1);
     expect(t.since).toBeLessThan(t.due);
   });
@@ -226,31 +207,76 @@ describe('care', () => {
   });
   it('stops at the cold, but for one opening in week one and a monthly level', () => {
     const b = batch({}, [[10 * 24, moved('fridge')]]);
-    expect(careTasks(b, PLACES, START + 14 * day).map((t) => t.kind)).toEqual(['openInCold', 'level']);
+    expect(careTasks(b, careAt(PLACES, START), START + 14 * day).map((t) => t.kind)).toEqual([
+      'openInCold',
+      'level'
+    ]);
     expect(coldSince(b.fillings[0]!, PLACES)).toBe(START + 10 * day);
     expect(
       careTasks(
         batch({ fillings: [filling({ lid: 'loose' })] }, [[240, moved('fridge')]]),
-        PLACES,
+        careAt(PLACES, START),
         START + 14 * day
       ).map((t) => t.kind)
     ).toEqual(['level']);
   });
-  it('asks for the cold at the latest day, scaled by the place', () => {
-    const w = counterWindow(
-      batch({ placeId: 'stairs' }),
-      batch({ placeId: 'stairs' }).fillings[0]!,
-      PLACES,
-      START
-    )!;
-    near(w.from, START + 7 * 1.8 * day, 1e-6);
-    near(w.to, START + 28 * 1.8 * day, 1e-6);
-    expect(due(batch(), START + 29 * day)).toContain('toCold');
+  it('tastes and goes to the cold by the forecast: later in a cool place, and the curve’s own windows', () => {
+    const b = batch();
+    const [usual, cool] = ['counter', 'stairs'].map((placeId) => {
+      const stands = batch({ placeId });
+      return counterWindow(stands, stands.fillings[0]!, careAt(PLACES, START))!;
+    });
+    expect(cool!.from).toBeGreaterThan(usual!.from + day / 2);
+    expect(cool!.to).toBeGreaterThan(usual!.to);
+    const { spans } = outlookOf(
+      aheadOf(b, b.fillings[0]!, { places: PLACES, sugars: {}, rateOf: () => NEW }, START)!
+    );
+    near(usual!.from - START, spans.firstTaste.likely! - START, 0.08);
+    const from = (kind: string) =>
+      careTasks(b, careAt(PLACES, START), START).find((t) => t.kind === kind)!.due;
+    const morningAfter = (at: number) => from(at === usual!.from ? 'taste' : 'toCold') - at;
+    for (const at of [usual!.from, usual!.to]) {
+      expect(morningAfter(at)).toBeGreaterThanOrEqual(0);
+      expect(morningAfter(at)).toBeLessThan(day);
+    }
+    expect(due(b, usual!.to + day)).toContain('toCold');
+  });
+  it('a reading moves the care as it moves the curve, and taken back it stands as before', () => {
+    const read = (pH: number) =>
+      batch({}, [[3 * 24, { type: 'measured', data: { fillingIds: ['f1'], pH, by: 'meter' } }]]);
+    const cold = (b: ReturnType<typeof batch>) => careAt(PLACES, START).courseOf(b, b.fillings[0]!).tangy!;
+    expect(cold(read(3.6))).toBeLessThan(cold(batch()));
+    expect(cold(read(5.2))).toBeGreaterThan(cold(batch()));
+    expect(cold(batch())).toBe(cold(batch()));
+  });
+  it('puts a tray under what will swell over, once, before it does', () => {
+    const full = batch({ fillings: [filling({ lid: 'airlock', usableMl: 985 })] });
+    const course = careAt(PLACES, START).courseOf(full, full.fillings[0]!);
+    const trays = careTasks(full, careAt(PLACES, START), START).filter((t) => t.kind === 'tray');
+    expect(trays.length).toBe(Number(course.runsOver));
+    for (const t of trays) {
+      expect(t.due).toBeGreaterThan(START);
+      expect(t.due).toBeLessThanOrEqual(course.lively!);
+    }
+    const house = careAt(PLACES, START);
+    const over = { ...house, courseOf: () => ({ ...course, runsOver: true, lively: START + 2 * day }) };
+    expect(careTasks(full, over, START).find((t) => t.kind === 'tray')?.due).toBe(wall('2026-09-03', 8));
+  });
+  it('is remembered: nothing new known, nothing reckoned; something new, that jar only', () => {
+    const courses: Courses = new Map();
+    const b = batch();
+    const known = (now: number, of = b) =>
+      careBy({ places: PLACES, sugars: {}, rateOf: () => NEW }, now, courses).courseOf(of, of.fillings[0]!);
+    const first = known(START + 60);
+    expect(known(START + 9 * day)).toBe(first);
+    const read = batch({}, [[24, { type: 'gasSeen', data: { fillingIds: ['f1'], seen: 'lively' } }]]);
+    expect(known(START + 9 * day, read)).not.toBe(first);
+    expect(courses.size).toBe(1);
   });
   it('the next due thing lies ahead, and there is none without jars', () => {
     const now = wall('2026-09-02', 9);
-    expect(nextDue([batch()], PLACES, now)!).toBeGreaterThan(now);
-    expect(nextDue([], PLACES, now)).toBeNull();
+    expect(nextDue([batch()], careAt(PLACES, now), now)!).toBeGreaterThan(now);
+    expect(nextDue([], careAt(PLACES, now), now)).toBeNull();
   });
   it('the start day is day 0', () =>
     expect([dayNumberOf(batch(), START + 60), dayNumberOf(batch(), START + day)]).toEqual([0, 1]));

@@ -13,6 +13,7 @@ import {
   STYLES,
   usualSaltFor
 } from '$lib/core/style';
+import { careAt } from '../support/care';
 import { batch, PLACES, sheet, START } from '../support/builders';
 import { near } from '../support/vectors';
 
@@ -152,10 +153,17 @@ describe('what the style was when a batch began', () => {
       counterDays: { from: 2, to: 9 },
       coldMonths: { from: 1, to: 2 }
     };
-    const other = batch({ styleId: 'pieces', style: { ...facts, usualSalt: 0.031 }, items: [] });
-    const window = (b: typeof usual) => counterWindow(b, b.fillings[0]!, PLACES, now)!;
-    expect((window(other).from - START) / 1440).toBeLessThan((window(usual).from - START) / 1440);
-    expect(careTasks(other, PLACES, START + 10 * 1440).map((t) => t.kind)).toContain('toCold');
+    const other = batch({ styleId: 'pieces', style: { ...facts, usualSalt: 0.031 } });
+    const unknown = { ...usual, items: [] };
+    const window = (b: typeof usual) => counterWindow(b, b.fillings[0]!, careAt(PLACES, now))!;
+    // Days that the household said of its own way rule; of what nobody knows the crops, the style's do.
+    const days = (b: typeof usual) => [window(b).from, window(b).to].map((at) => (at - START) / 1440);
+    expect(days(other)).toEqual([2, 9]);
+    const { from, to } = style('pieces')!.counterDays;
+    expect(days(unknown)).toEqual([from, to]);
+    expect(days(usual)).not.toEqual([from, to]);
+    const at = START + 10 * 1440;
+    expect(careTasks(other, careAt(PLACES, at), at).map((t) => t.kind)).toContain('toCold');
     const jar = { ...usual.fillings[0]!, stays: [{ placeId: 'fridge', from: START }] };
     const best = (b: typeof usual) => keepUntil(b.style, jar, PLACES)!.best;
     expect(best(other)).toBeLessThan(best(usual));

@@ -1,6 +1,7 @@
 import type { CommandName } from '$lib/schema/commands';
 import { beforeAll, afterAll, describe, expect, it } from 'vitest';
 import { USE_CASES, computeWorksheet, stepClock } from '$lib/server/usecases';
+import { nextCare } from '$lib/server/views/care';
 import { problem, WORDED } from '$lib/words';
 import { GOOD, PREPARED, START as start } from '../support/good';
 import { testHouse, type TestHouse } from '../support/house';
@@ -129,8 +130,12 @@ describe('by the field', () => {
       refusals: [{ code: 'bench-empty' }]
     });
     expect(await computeWorksheet(house, null)).toMatchObject({ ok: false });
-    expect(await stepClock(house, { by: 'year' })).toMatchObject({ refusals: [{ code: 'not-a-choice' }] });
-    expect(await stepClock(house, { by: 'day' })).toMatchObject({ refusals: [{ code: 'clock-is-real' }] });
+    expect(await stepClock(house, { by: 'year' }, nextCare)).toMatchObject({
+      refusals: [{ code: 'not-a-choice' }]
+    });
+    expect(await stepClock(house, { by: 'day' }, nextCare)).toMatchObject({
+      refusals: [{ code: 'clock-is-real' }]
+    });
   });
   it('text that looks like code is kept as text', async () => {
     const r = await house.say('weigh-in', { cropId: 'carrot', weight: '1 kg', note: SCRIPT, bed: SQL });

@@ -4,6 +4,7 @@ import { instantOf, SteppedClock, wallOf } from '$lib/server/clock';
 import { readConfig } from '$lib/server/config';
 import { openDatabase } from '$lib/server/db/open';
 import { stepClock } from '$lib/server/usecases';
+import { nextCare } from '$lib/server/views/care';
 import { vector } from '../support/vectors';
 
 describe('the household’s wall', () => {
@@ -34,10 +35,12 @@ describe('the demo’s clock', () => {
     const zone = 'Europe/Dublin';
     const clock = await SteppedClock.open(db, instantOf(wall('2026-09-12', 8, 10), zone));
     const house = { db, clock, zone };
-    await stepClock(house, { by: 'hour' });
-    await stepClock(house, { by: 'day' });
+    await stepClock(house, { by: 'hour' }, nextCare);
+    await stepClock(house, { by: 'day' }, nextCare);
     expect(wallText(wallOf(clock.now(), zone))).toBe('2026-09-13T09:10');
-    expect(await stepClock(house, { by: 'due' })).toMatchObject({ refusals: [{ code: 'nothing-due' }] });
+    expect(await stepClock(house, { by: 'due' }, nextCare)).toMatchObject({
+      refusals: [{ code: 'nothing-due' }]
+    });
     await expect(clock.stepTo(clock.now() - 1)).rejects.toThrow('never');
     expect((await SteppedClock.open(db, 0)).now()).toBe(clock.now());
     await db.destroy();

@@ -9,6 +9,7 @@ import { instantOf, wallOf } from '$lib/server/clock';
 import { openDatabase } from '$lib/server/db/open';
 import { DEMO_OPENS } from '$lib/server/house';
 import { batches, household, lots } from '$lib/server/repos';
+import { careAt } from '../support/care';
 import { ZONE } from '../support/house';
 
 let db: Knex;
@@ -38,7 +39,7 @@ describe('Osier Bank', () => {
     expect(last.at).toBeLessThanOrEqual(opens);
     const { places } = await household(db);
     const now = wallOf(opens, ZONE);
-    const tasks = (await batches.list(db, 'live')).flatMap((b) => careTasks(b, places, now));
+    const tasks = (await batches.list(db, 'live')).flatMap((b) => careTasks(b, careAt(places, now), now));
     expect(tasks.filter((t) => t.due <= now).length).toBeGreaterThan(3);
     expect(stock(await batches.list(db, 'live'), places).length).toBeGreaterThan(8);
   });

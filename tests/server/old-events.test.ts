@@ -4,6 +4,7 @@ import { careTasks } from '$lib/core/care';
 import { batches, household, lots, rebuildAll } from '$lib/server/repos';
 import { learntOf } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
+import { careAt } from '../support/care';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
@@ -116,7 +117,9 @@ describe('what the first version wrote', () => {
   it('goes on living: care, a second look, put right, undone', async () => {
     const b = (await batches.load(house.db, 'old'))!.state;
     const { places } = await household(house.db);
-    expect(careTasks(b, places, wallOf(house.clock.now(), ZONE)).length).toBeGreaterThan(0);
+    expect(
+      careTasks(b, careAt(places, wallOf(house.clock.now(), ZONE)), wallOf(house.clock.now(), ZONE)).length
+    ).toBeGreaterThan(0);
     const right = await house.say('put-right', {
       batchId: 'old',
       fillingIds: 'old.j1',

@@ -6,6 +6,7 @@ import { Keys, type Hand } from '$lib/server/people';
 import { fingerprint, hashPassphrase, isCode, isPassphrase, newCode } from '$lib/server/people/secrets';
 import { Waits } from '$lib/server/people/waits';
 import { saveBenchDraft, stepClock, USE_CASES, type House } from '$lib/server/usecases';
+import { nextCare } from '$lib/server/views/care';
 import {
   beginHouse,
   dropGuests,
@@ -202,7 +203,7 @@ describe('a guest', () => {
     for (const name of Object.keys(USE_CASES) as CommandName[])
       expect(codes(await USE_CASES[name](guest, command())), name).toBe('guest-looks-on');
     expect(codes(await saveBenchDraft(guest, {}))).toBe('guest-looks-on');
-    expect(codes(await stepClock(guest, { by: 'day' }))).toBe('guest-looks-on');
+    expect(codes(await stepClock(guest, { by: 'day' }, nextCare))).toBe('guest-looks-on');
     for (const useCase of [dropGuests, signOutEverywhere])
       expect(codes(await useCase(guest, command()))).toBe('keys-not-yours');
     expect(codes(await makeToken(guest, { ...command(), name: 'x', role: 'hand', days: 1 }))).toBe(

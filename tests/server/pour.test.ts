@@ -8,6 +8,7 @@ import { batches, brines, household, numbered, pantry } from '$lib/server/repos'
 import { labels } from '$lib/server/views/labels';
 import { freeJars } from '$lib/core/kitchen';
 import type { Work } from '$lib/server/db/kinds';
+import { careOf } from '../support/care';
 import { testHouse, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
@@ -37,7 +38,7 @@ async function begin(commandId: string, cropId: string, style: Record<string, un
 }
 const load = async (id: string): Promise<Batch> => (await batches.load(house.db, id))!.state;
 const due = async (b: Batch) =>
-  careTasks(b, (await household(house.db)).places, LATER)
+  careTasks(b, careOf(await household(house.db), LATER), LATER)
     .filter((t) => t.due <= LATER)
     .map((t) => t.kind);
 const free = async (jarId: string) =>

@@ -8,6 +8,7 @@ import { rebuildAll, timers } from '$lib/server/repos';
 import { running } from '$lib/server/views';
 import { READERS as READ } from '$lib/server/views/reads';
 import { stepClock, type House } from '$lib/server/usecases';
+import { nextCare } from '$lib/server/views/care';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 
 let house: TestHouse;
@@ -74,13 +75,15 @@ describe('the demo’s clock', () => {
     };
     let demo = await open();
     const { USE_CASES } = await import('$lib/server/usecases');
-    expect(await stepClock(demo, { by: 'ring' })).toMatchObject({ refusals: [{ code: 'nothing-rings' }] });
+    expect(await stepClock(demo, { by: 'ring' }, nextCare)).toMatchObject({
+      refusals: [{ code: 'nothing-rings' }]
+    });
     const started = { commandId: 'rest', name: 'Rest', lasts: '90 min', every: '30 min' };
     expect(await USE_CASES['start-timer'](demo, started)).toMatchObject({ ok: true });
     await demo.db.destroy();
     demo = await open();
     const at = demo.clock.now();
-    expect(await stepClock(demo, { by: 'ring' })).toMatchObject({ ok: true });
+    expect(await stepClock(demo, { by: 'ring' }, nextCare)).toMatchObject({ ok: true });
     // Real seconds count as well: it is at the half hour by now, less what the test took.
     expect((demo.clock.now() - at) / 60_000).toBeGreaterThan(25);
     expect(await READ.timers(demo)).toMatchObject([{ ringing: true }]);

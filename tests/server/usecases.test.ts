@@ -7,6 +7,7 @@ import { rebuildAll, batches, household, lots, pantry } from '$lib/server/repos'
 import { computeWorksheet, saveBenchDraft, benchDraft, learntOf, USE_CASES } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 import { dicing, play } from '../support/history';
+import { careAt } from '../support/care';
 import { testHouse, ZONE, type TestHouse } from '../support/house';
 import { near } from '../support/vectors';
 
@@ -63,7 +64,11 @@ describe('from pick to eaten', () => {
 
     house.at('2026-09-14', 9);
     const { places } = await household(house.db);
-    const open = careTasks(b, places, wallOf(house.clock.now(), ZONE)).find((t) => t.kind === 'open')!;
+    const open = careTasks(
+      b,
+      careAt(places, wallOf(house.clock.now(), ZONE)),
+      wallOf(house.clock.now(), ZONE)
+    ).find((t) => t.kind === 'open')!;
     const cared = await house.say('care', {
       batchId: id,
       kind: 'open',
@@ -399,9 +404,11 @@ describe('two hands at once', () => {
     const id = await aBatch();
     house.at('2026-09-13', 9);
     const { places } = await household(house.db);
-    const look = careTasks(await load(id), places, wallOf(house.clock.now(), ZONE)).find(
-      (t) => t.kind === 'look'
-    )!;
+    const look = careTasks(
+      await load(id),
+      careAt(places, wallOf(house.clock.now(), ZONE)),
+      wallOf(house.clock.now(), ZONE)
+    ).find((t) => t.kind === 'look')!;
     const tap = () =>
       house.say('care', { batchId: id, kind: 'look', slot: look.due, fillingIds: look.fillingIds });
     const both = await Promise.all([tap(), tap()]);

@@ -3,6 +3,7 @@ import { standing, type Batch } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { allRecipes, batches, brines, household, lots, pantry, runs, timers } from '$lib/server/repos';
 import { GATE_ANSWERS, GATES } from '$lib/core/run';
+import { careOf } from './care';
 import { USE_CASES, type House } from '$lib/server/usecases';
 import { wallOf } from '$lib/server/clock';
 
@@ -145,7 +146,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'take-brine': ({ stock }, d) => stock[0] && { brineId: stock[d(stock.length)]!.id, amount: '50 ml' },
   care: ({ live, ours, now }) => {
     const t = live
-      .flatMap((b) => careTasks(b, ours.places, now))
+      .flatMap((b) => careTasks(b, careOf(ours, now), now))
       .find((x) => x.due <= now && !['taste', 'pH', 'toCold'].includes(x.kind));
     return t && { batchId: t.batchId, kind: t.kind, slot: t.due, fillingIds: t.fillingIds };
   },

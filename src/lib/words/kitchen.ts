@@ -15,7 +15,8 @@ const CARE: Record<CareKind, readonly [does: string, why: string]> = {
   toCold: ['Move to the cold', 'the latest day for the counter'],
   openInCold: ['Open once in the cold', 'it still gasses in the first week'],
   level: ['Check the level', 'liquid over everything'],
-  stir: ['Stir the mash', 'to the bottom; smooth the top, wipe the rim']
+  stir: ['Stir the mash', 'to the bottom; smooth the top, wipe the rim'],
+  tray: ['Put a tray under', 'it will swell over its rim; what runs over is poured back']
 };
 
 /** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
@@ -32,7 +33,8 @@ const SHORT: Record<CareKind, string> = {
   toCold: 'to the cold',
   openInCold: 'open',
   level: 'level',
-  stir: 'stir'
+  stir: 'stir',
+  tray: 'tray'
 };
 /** A word for under a jar. */
 export const careShort = (kind: CareKind): string => SHORT[kind];

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { placeOf, standing, type BatchInHand, type Filling } from '$lib/core/batch';
-  import { dayNumberOf, daysAtPace, verdictOn, verdictsOf } from '$lib/core/care';
+  import { dayNumberOf, verdictOn, verdictsOf } from '$lib/core/care';
   import Later from '$lib/ui/house/Later.svelte';
   import Gone from '$lib/ui/batch/Gone.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
@@ -33,7 +33,7 @@
     () =>
       // What is to be thrown away stands before what is due.
       (
-        data.batches.find((b) => verdictsOf(b, house.household.places, house.now).length > 0) ??
+        data.batches.find((b) => verdictsOf(b, house.household.places).length > 0) ??
         data.batches.find((b) => b.id === firstDue()?.batchId) ??
         data.batches[0]
       )?.id
@@ -42,7 +42,7 @@
   const tasksOf = (f: Filling) => data.tasks.filter((t) => t.fillingIds.includes(f.id));
   const soon = $derived(data.tasks.filter((t) => t.due > house.now).slice(0, 4));
   const says = (f: Filling, b: BatchInHand) => {
-    if (verdictOn(b, f, house.household.places, house.now)) return { due: true, text: 'throw away' };
+    if (verdictOn(b, f, house.household.places)) return { due: true, text: 'throw away' };
     const due = tasksOf(f).find((t) => t.due <= house.now);
     if (due) return { due: true, text: careShort(due.kind) };
     const next = tasksOf(f)[0];
@@ -85,12 +85,11 @@
             <div class="pt-4">
               <Shelf {jars} key={(j) => j.f.id}>
                 {#snippet jar({ b, f })}
-                  {@const pace = daysAtPace(b, f, house.household.places, house.now)}
                   <StandingJar
                     batch={b}
                     filling={f}
                     scale={0.68}
-                    bubbles={pace > 1 && pace < 7}
+                    bubbles={data.bubbling.includes(f.id)}
                     chosen={chosen?.id === b.id}
                     text="{b.name}, {f.jarName}, day {dayNumberOf(b, house.now)}"
                     onchoose={() => choose(b.id)}

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { living } from '$lib/server/views';
+import { living } from '$lib/server/views/living';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {

@@ -9,6 +9,7 @@ export const CARE_KINDS = [
   'toCold',
   'openInCold',
   'level',
-  'stir'
+  'stir',
+  'tray'
 ] as const;
 export type CareKind = (typeof CARE_KINDS)[number];

@@ -10,7 +10,7 @@ import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { isDiscard } from '../safety/index';
-import { careTasks } from './tasks';
+import { answered } from './tasks';
 import { verdictOn } from './verdict';
 
 /** What stands around a batch when something is done with it: the household's places, and the time. */
@@ -22,7 +22,7 @@ export interface CareRound {
 /** Refuses what is not done with a jar that is to be thrown away: tasting, moving, eating, giving. */
 export function notCondemned(b: Batch, ids: readonly string[], { places, now }: CareRound): Outcome<null> {
   for (const f of b.fillings.filter((j) => ids.includes(j.id) && j.emptiedAt === null)) {
-    const verdict = verdictOn(b, f, places, now);
+    const verdict = verdictOn(b, f, places);
     if (!verdict) continue;
     const { by } = verdict;
     const why: Record<string, string | number> =
@@ -32,19 +32,18 @@ export function notCondemned(b: Batch, ids: readonly string[], { places, now }: 
   return done(null);
 }
 
-/** Care done or skipped for those of the jars named that are due for it. */
+/** Care done or skipped for those of the jars named that nobody has answered it for. */
 export function cared(
   b: Batch,
   said: { kind: CareKind; how: 'done' | 'skipped'; slot: WallMinute; fillingIds: readonly string[] },
-  { places, now }: CareRound
+  { places }: CareRound
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, said.fillingIds);
   if (!jars.ok) return jars;
   const { kind, how, slot } = said;
-  const open = careTasks(b, places, now).filter((t) => t.kind === kind);
-  const fillingIds = said.fillingIds.filter((id) =>
-    open.some((t) => t.due <= Math.max(slot, now) && t.fillingIds.includes(id))
-  );
+  const fillingIds = jars.value
+    .filter((f) => answered(b, f, kind) < slot && !verdictOn(b, f, places))
+    .map((f) => f.id);
   if (fillingIds.length === 0) return refuse('already-answered', { field: 'fillingIds' });
   return done({ type: 'cared', data: { kind, how, slot, fillingIds } });
 }

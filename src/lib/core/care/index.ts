@@ -1,7 +1,7 @@
-export { coldSince, jarCase } from './jar-case';
-export * from './pace';
+export * from './course';
+export { coldSince, jarCase, type JarCase } from './jar-case';
 export * from './ph';
-export { EVENING, MORNING, pHLineDay, slotsOf, type JarCase } from './slots';
+export { EVENING, MORNING, pHLineDay } from './slots';
 export * from './tasks';
 export * from './verdict';
 export * from './decide';

@@ -1,9 +1,8 @@
 import type { BatchInHand, Filling } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
-import type { Place } from '../kit/index';
-import { styleMade } from '../style/index';
-import { paceFactor, spells, whenDaysPassed } from './pace';
-import type { JarCase } from './slots';
+import { NO_PLACE_C } from '../outlook/index';
+import { tempsDuring, type Place } from '../kit/index';
+import { styleMade, type Style } from '../style/index';
 
 const findPlace = (places: readonly Place[], id: string) => places.find((p) => p.id === id);
 
@@ -17,29 +16,19 @@ export function coldSince(f: Filling, places: readonly Place[]): WallMinute | nu
   return since;
 }
 
-/** A jar's case for the calendar of its care. */
-export function jarCase(
-  b: BatchInHand,
-  f: Filling,
-  places: readonly Place[],
-  now: WallMinute
-): JarCase | undefined {
+/** How a jar is made and how warm it sours: at the last place where it stood on the counter, as that was then. */
+export interface JarCase {
+  readonly style: Style;
+  readonly tempC: number;
+}
+
+/** A jar's case; undefined where nobody knows its style. */
+export function jarCase(b: BatchInHand, f: Filling, places: readonly Place[]): JarCase | undefined {
   const style = styleMade(b);
   if (!style) return undefined;
   const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
-  const jarSpells = spells(counter, (id) => findPlace(places, id));
-  const tempC = jarSpells[jarSpells.length - 1]?.tempC ?? 21;
-  const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
-  return {
-    style,
-    lid: f.lid,
-    startedAt: b.startedAt,
-    tempC,
-    factor: paceFactor(tempC),
-    when: (days) => whenDaysPassed(days, b.startedAt, jarSpells),
-    coldSince: coldSince(f, places),
-    coldC: findPlace(places, f.stays.at(-1)?.placeId ?? '')?.tempC ?? null,
-    sourTwice: sour.length >= 2,
-    now
-  };
+  const stay = counter.at(-1);
+  const place = findPlace(places, stay?.placeId ?? '');
+  const temps = stay && place ? tempsDuring(place, stay.from, Infinity) : [];
+  return { style, tempC: temps.at(-1)?.tempC ?? NO_PLACE_C };
 }

@@ -9,7 +9,7 @@ import { pHLineDay } from './slots';
 /** What the pH readings of a batch say today, for its slowest jar. */
 export function batchPHCautions(b: BatchInHand, places: readonly Place[], now: WallMinute): Caution[] {
   const first = standing(b)[0];
-  const c = first && jarCase(b, first, places, now);
+  const c = first && jarCase(b, first, places);
   if (!c) return [];
   return pHCautions({
     readings: b.readings.map((r) => r.pH),

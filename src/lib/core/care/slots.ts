@@ -2,19 +2,17 @@ import { MINUTES_PER_DAY, minuteOfDay, type WallMinute } from '../calendar/index
 import type { CareKind } from '../batch/index';
 import type { Style } from '../style/index';
 import type { Lid } from '../vessel/index';
+import type { CareCourse } from './course';
+import type { JarCase } from './jar-case';
 
 /** Hours at which care is asked for: with breakfast and after supper. */
 export const MORNING = 8 * 60;
 export const EVENING = 20 * 60;
 
-export interface JarCase {
-  readonly style: Style;
+/** A jar as the calendar of its care takes it. */
+export interface CareCase extends JarCase {
   readonly lid: Lid;
   readonly startedAt: WallMinute;
-  readonly tempC: number;
-  readonly factor: number;
-  /** When so many days as at 20-22 °C will have passed. */
-  readonly when: (days: number) => WallMinute;
   /** Moved to the cold; null while on the counter. */
   readonly coldSince: WallMinute | null;
   /** How cold it is there; a cellar still sours and gasses. */
@@ -43,37 +41,60 @@ function every(days: number, from: WallMinute, to: WallMinute, back = -Infinity)
   return out;
 }
 
-/** Days between tastings by speed: daily when warm, every three when cool. Handbook range one to three. */
-const tasteEvery = (factor: number) => Math.min(3, Math.max(1, Math.round(2 * factor)));
+/** Days between tastings by speed: three from the first taste until it is tangy, every one to three days. Common practice. */
+const tasteEvery = ({ firstTaste, tangy }: CareCourse) =>
+  firstTaste === null || tangy === null
+    ? 3
+    : Math.min(3, Math.max(1, Math.round((tangy - firstTaste) / MINUTES_PER_DAY / 3)));
 
-/** Gas in days as at 20-22 °C: twice a day in days 2-5, once to day 10, then every third. Common practice. */
-function openSlots(c: JarCase, end: WallMinute): WallMinute[] {
-  const warmFromFirstEvening = c.tempC >= 25;
-  const begins = warmFromFirstEvening ? c.startedAt : c.when(2);
+/** From here on a kitchen is warm: a clamped lid is opened from the first evening. Common practice. */
+const WARM_C = 25;
+/** An opening so near to that of the morning or evening is that one. */
+const NEAR = 3 * 60;
+
+/**
+ * A clamped lid by its gas, and at the least as the trade opens it: twice a day in days 2-5 (in a warm kitchen from the first
+ * evening), once to day 7 and on to day 10 as long as it bubbles, then every third. Common practice.
+ */
+function openSlots(c: CareCase, course: CareCourse, end: WallMinute): WallMinute[] {
+  const days = (n: number) => c.startedAt + n * MINUTES_PER_DAY;
+  const begins = c.tempC >= WARM_C ? c.startedAt : days(2);
   const twice = [
-    ...every(1, morningOf(begins), c.when(5)),
-    ...every(1, morningOf(begins) - MORNING + EVENING, c.when(5))
+    ...every(1, morningOf(begins), days(5)),
+    ...every(1, morningOf(begins) - MORNING + EVENING, days(5))
   ];
-  const once = every(1, nextMorning(c.when(5)), c.when(10));
-  const then = every(3, nextMorning(c.when(10)), end, c.now - BACK);
-  return [...new Set([...twice, ...once, ...then])]
-    .filter((at) => at >= begins && at > c.startedAt)
-    .sort((a, b) => a - b);
+  const slows = Math.min(days(10), Math.max(days(7), course.settles ?? days(10)));
+  const once = every(1, nextMorning(days(5)), slows);
+  const then = every(3, nextMorning(slows), end, c.now - BACK);
+  const floor = [...twice, ...once, ...then].filter((at) => at >= begins && at > c.startedAt);
+  const more = course.openings.filter(
+    (at) => at > c.startedAt && at <= end && !floor.some((f) => Math.abs(f - at) <= NEAR)
+  );
+  return [...new Set([...floor, ...more])].sort((a, b) => a - b);
 }
 
-function lookSlots(c: JarCase, end: WallMinute, opened: readonly WallMinute[]): WallMinute[] {
+const NOON = 12 * 60;
+function lookSlots(c: CareCase, end: WallMinute, opened: readonly WallMinute[]): WallMinute[] {
   const first = nextMorning(c.startedAt + 12 * 60);
   const daily = every(1, first, first + 6 * MINUTES_PER_DAY);
   const then = every(2, first + 8 * MINUTES_PER_DAY, end, c.now - BACK);
-  // A jar that is opened that day is looked at with the same hand.
-  const openedDays = new Set(opened.map(morningOf));
+  // A jar that is opened that morning is looked at with the same hand.
+  const openedDays = new Set(opened.filter((at) => minuteOfDay(at) <= NOON).map(morningOf));
   return [...daily, ...then].filter((at) => !openedDays.has(morningOf(at)));
 }
 
 const isMash = (s: Style): boolean => s.cuts.length === 1 && s.cuts[0] === 'mash';
-/** Daily till gassing ends, about ten days as at 20-22 °C. Common practice, no source. */
-const stirSlots = (c: JarCase, end: WallMinute) =>
-  every(1, nextMorning(c.startedAt + 12 * 60), Math.min(end, c.when(10)));
+/** Daily till the gas slows. */
+const stirSlots = (c: CareCase, course: CareCourse, end: WallMinute) =>
+  every(1, nextMorning(c.startedAt + 12 * 60), Math.min(end, course.settles ?? end));
+
+/** On the morning or evening before it is lively: a jar whose contents will swell over its brim. */
+function traySlots(c: CareCase, { runsOver, lively }: CareCourse): WallMinute[] {
+  if (!runsOver || lively === null) return [];
+  const morning = morningOf(lively);
+  const before = [morning - MORNING + EVENING, morning, morning - MINUTES_PER_DAY - MORNING + EVENING];
+  return before.filter((at) => at <= lively && at > c.startedAt).slice(0, 1);
+}
 
 /** Colder than this the souring all but stops, °C; extension usage, recalled from memory: 40 °F. */
 const FRIDGE_C = 4.4;
@@ -83,48 +104,41 @@ const openInCold = (since: WallMinute, tempC: number): WallMinute[] => {
   return tempC <= FRIDGE_C ? [first] : every(4, first, since + 30 * MINUTES_PER_DAY);
 };
 
-/** When a kind of care is due for one jar, in order; all of them while it stands on the counter, or after the cold. */
-export function slotsOf(c: JarCase): ReadonlyMap<CareKind, readonly WallMinute[]> {
-  const end = c.coldSince ?? c.now + AHEAD;
-  const firstTaste = nextMorning(c.when(c.style.counterDays.from));
-  const opened = c.lid === 'clamped' ? openSlots(c, end) : [];
-  const counter: [CareKind, WallMinute[]][] = [
+/** The kinds that a jar wants in the cold. */
+export function coldSlots(c: CareCase): ReadonlyMap<CareKind, readonly WallMinute[]> {
+  if (c.coldSince === null) return new Map();
+  return new Map([
+    ['openInCold', c.lid === 'clamped' ? openInCold(c.coldSince, c.coldC ?? 4) : []],
+    ['level', every(30, nextMorning(c.coldSince + 30 * MINUTES_PER_DAY), c.now + AHEAD, c.now - BACK)]
+  ]);
+}
+
+/** When a kind of care is due for one jar that stands on the counter, in order. */
+export function counterSlots(c: CareCase, course: CareCourse): ReadonlyMap<CareKind, readonly WallMinute[]> {
+  const end = c.now + AHEAD;
+  const opened = c.lid === 'clamped' ? openSlots(c, course, end) : [];
+  const days = (n: number) => c.startedAt + n * MINUTES_PER_DAY;
+  const morning = (at: WallMinute | null) => (at === null ? [] : [nextMorning(at)]);
+  const tastes = morning(course.firstTaste).flatMap((at) => every(tasteEvery(course), at, end, c.now - BACK));
+  const line = nextMorning(days(pHLineDay(c.style, c.tempC)));
+  const pH = [...new Set([nextMorning(days(4)), ...morning(course.firstTaste), line])];
+  return new Map<CareKind, WallMinute[]>([
     ['open', opened],
     // A mash has nothing to press down: it is stirred while it gasses, unless an airlock seals it.
     ['look', isMash(c.style) ? [] : lookSlots(c, end, opened)],
-    ['stir', isMash(c.style) && c.lid !== 'airlock' ? stirSlots(c, end) : []],
+    ['stir', isMash(c.style) && c.lid !== 'airlock' ? stirSlots(c, course, end) : []],
+    ['tray', traySlots(c, course)],
     [
       'airlock',
       c.lid === 'airlock' || c.lid === 'water channel'
         ? every(7, morningOf(c.startedAt) + 7 * MINUTES_PER_DAY, end, c.now - BACK)
         : []
     ],
-    ['juice', c.style.salting === 'dry' ? [c.startedAt + MINUTES_PER_DAY] : []],
-    ['taste', every(tasteEvery(c.factor), firstTaste, end, c.now - BACK)],
-    [
-      'pH',
-      c.sourTwice
-        ? []
-        : [nextMorning(c.when(4)), firstTaste, nextMorning(c.when(lineDays(c.style, c.tempC)))].sort(
-            (a, b) => a - b
-          )
-    ],
-    ['toCold', [nextMorning(c.when(c.style.counterDays.to))]]
-  ];
-  const cold: [CareKind, WallMinute[]][] =
-    c.coldSince === null
-      ? []
-      : [
-          ['openInCold', c.lid === 'clamped' ? openInCold(c.coldSince, c.coldC ?? 4) : []],
-          ['level', every(30, nextMorning(c.coldSince + 30 * MINUTES_PER_DAY), c.now + AHEAD, c.now - BACK)]
-        ];
-  const upTo = (at: WallMinute) => c.coldSince === null || at <= c.coldSince;
-  return new Map([...counter.map(([kind, slots]) => [kind, slots.filter(upTo)] as const), ...cold]);
-}
-
-/** The style's day for the pH line as days at 20-22 °C-pace; cool places have their own, in plain days. */
-function lineDays(s: Style, tempC: number): number {
-  return tempC < 18 ? s.pHDays.cool / 1.8 : s.pHDays.usual;
+    ['juice', c.style.salting === 'dry' ? [days(1)] : []],
+    ['taste', tastes],
+    ['pH', c.sourTwice ? [] : pH.sort((a, b) => a - b)],
+    ['toCold', morning(course.last)]
+  ]);
 }
 
 /** The plain day of the pH line at a place. Example: kraut at 21 °C is `7`, at 17 °C `10`. */

@@ -1,9 +1,9 @@
 import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
 import { placeOf, standing, type Batch, type BatchInHand, type CareKind, type Filling } from '../batch/index';
-import type { Place } from '../kit/index';
 import type { Lid } from '../vessel/index';
-import { jarCase } from './jar-case';
-import { slotsOf } from './slots';
+import type { CareHouse } from './course';
+import { coldSince, jarCase } from './jar-case';
+import { coldSlots, counterSlots } from './slots';
 import { verdictOn } from './verdict';
 
 /** One thing to do: per batch, place and lid; one tap does all its jars. */
@@ -34,7 +34,8 @@ const MINUTES: Record<CareKind, number> = {
   toCold: 3,
   openInCold: 1,
   level: 1,
-  stir: 1
+  stir: 1,
+  tray: 1
 };
 
 /** A job done a little early covers the slot to come. */
@@ -42,7 +43,7 @@ const GRACE: Partial<Record<CareKind, number>> = { open: 3 * 60 };
 const GRACE_ELSE = 12 * 60;
 
 /** Up to when a kind of care has been answered for a jar. */
-function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
+export function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
   const grace = GRACE[kind] ?? GRACE_ELSE;
   const marks = b.care
     .filter((m) => m.kind === kind && m.fillingIds.includes(f.id))
@@ -61,13 +62,31 @@ interface JarTask {
   readonly since: WallMinute;
 }
 
+/** When each kind of care is due for a jar. */
+function slotsOf(
+  b: Batch,
+  f: Filling,
+  { places, courseOf }: CareHouse,
+  now: WallMinute
+): ReadonlyMap<CareKind, readonly WallMinute[]> {
+  const made = jarCase(b, f, places);
+  if (!made) return new Map();
+  const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
+  const c = {
+    ...made,
+    lid: f.lid,
+    startedAt: b.startedAt,
+    coldSince: coldSince(f, places),
+    coldC: places.find((p) => p.id === placeOf(f))?.tempC ?? null,
+    sourTwice: sour.length >= 2,
+    now
+  };
+  return c.coldSince === null ? counterSlots(c, courseOf(b, f)) : coldSlots(c);
+}
+
 /** For one jar and each kind: what is due now (the latest slot unanswered), else what comes next. */
-function jarTasks(b: Batch, f: Filling, places: readonly Place[], now: WallMinute): JarTask[] {
-  const c = jarCase(b, f, places, now);
-  if (!c) return [];
-  return [...slotsOf(c)].flatMap(([kind, slots]) => {
-    const inCold = c.coldSince !== null;
-    if (inCold && kind !== 'openInCold' && kind !== 'level') return [];
+function jarTasks(b: Batch, f: Filling, house: CareHouse, now: WallMinute): JarTask[] {
+  return [...slotsOf(b, f, house, now)].flatMap(([kind, slots]) => {
     const upTo = answered(b, f, kind);
     const open = slots.filter((at) => at > upTo);
     const past = open.filter((at) => at <= now);
@@ -80,12 +99,12 @@ function jarTasks(b: Batch, f: Filling, places: readonly Place[], now: WallMinut
 }
 
 /** All care of a batch, one task per kind, place, lid and slot, soonest first. Due now means `due <= now`. */
-export function careTasks(b: Batch, places: readonly Place[], now: WallMinute): CareTask[] {
+export function careTasks(b: Batch, house: CareHouse, now: WallMinute): CareTask[] {
   const groups = new Map<string, JarTask[]>();
   for (const f of standing(b)) {
     // Nothing is asked of a jar that is to be thrown away.
-    if (verdictOn(b, f, places, now)) continue;
-    for (const t of jarTasks(b, f, places, now)) {
+    if (verdictOn(b, f, house.places)) continue;
+    for (const t of jarTasks(b, f, house, now)) {
       const key = `${b.id}/${t.kind}/${placeOf(f)}/${f.lid}/${t.due}`;
       groups.set(key, [...(groups.get(key) ?? []), t]);
     }
@@ -114,47 +133,27 @@ function asTask(key: string, b: Batch, tasks: readonly JarTask[]): CareTask {
 }
 
 /** The next moment after now at which something falls due, over all batches; null if nothing ever will. */
-export function nextDue(
-  batches: readonly Batch[],
-  places: readonly Place[],
-  now: WallMinute
-): WallMinute | null {
+export function nextDue(batches: readonly Batch[], house: CareHouse, now: WallMinute): WallMinute | null {
   const ahead = batches.flatMap((b) =>
-    standing(b).flatMap((f) => {
-      const c = jarCase(b, f, places, now);
-      return c ? [...slotsOf(c).values()].flatMap((slots) => slots.find((at) => at > now) ?? []) : [];
-    })
+    standing(b).flatMap((f) =>
+      [...slotsOf(b, f, house, now).values()].flatMap((slots) => slots.find((at) => at > now) ?? [])
+    )
   );
   return ahead.length === 0 ? null : Math.min(...ahead);
 }
 
-/** The counter window of a jar: first taste, and the latest day for the cold. */
+/** The counter window of a jar: first taste, and the last sensible day; null where it sours in no time that was looked at. */
 export function counterWindow(
   b: BatchInHand,
   f: Filling,
-  places: readonly Place[],
-  now: WallMinute
+  { courseOf }: CareHouse
 ): { from: WallMinute; to: WallMinute } | null {
-  const c = jarCase(b, f, places, now);
-  return c ? { from: c.when(c.style.counterDays.from), to: c.when(c.style.counterDays.to) } : null;
+  const { firstTaste, last } = courseOf(b, f);
+  return firstTaste === null || last === null ? null : { from: firstTaste, to: Math.max(firstTaste, last) };
 }
 
 /** Day number of a batch: the start day is day 0. */
 export function dayNumberOf(b: Pick<Batch, 'startedAt'>, now: WallMinute): number {
   const midnight = (at: WallMinute) => (at - minuteOfDay(at)) / MINUTES_PER_DAY;
   return midnight(now) - midnight(b.startedAt);
-}
-
-/** Days that passed for a jar, as at 20-22 °C. Example: 9 days at 17 °C count as 5. */
-export function daysAtPace(b: BatchInHand, f: Filling, places: readonly Place[], now: WallMinute): number {
-  const c = jarCase(b, f, places, now);
-  if (!c) return 0;
-  let low = 0;
-  let high = 1000;
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (c.when(middle) <= now) low = middle;
-    else high = middle;
-  }
-  return low;
 }

@@ -24,16 +24,11 @@ const dayOf = (b: BatchInHand, at: WallMinute): number => {
  * What says that a jar is to be thrown away: a pH over 4.6 read on the style's day or later, or a sign of spoiling. A later,
  * lower reading does not take it back: what was not sour by its day had its chance to spoil.
  */
-export function verdictOn(
-  b: BatchInHand,
-  f: Filling,
-  places: readonly Place[],
-  now: WallMinute
-): Verdict | null {
+export function verdictOn(b: BatchInHand, f: Filling, places: readonly Place[]): Verdict | null {
   const base = { batchId: b.id, fillingId: f.id, lidNumber: f.lidNumber };
   const seen = b.signs.find((s) => s.fillingIds.includes(f.id) && isDiscard(s.sign));
   if (seen) return { ...base, of: seen.id, by: { kind: 'sign', sign: seen.sign } };
-  const c = jarCase(b, f, places, now);
+  const c = jarCase(b, f, places);
   if (!c) return null;
   const lineDay = pHLineDay(c.style, c.tempC);
   const high = b.readings.find(
@@ -45,5 +40,5 @@ export function verdictOn(
 }
 
 /** Every standing jar of a batch that is to be thrown away. */
-export const verdictsOf = (b: BatchInHand, places: readonly Place[], now: WallMinute): Verdict[] =>
-  standing(b).flatMap((f) => verdictOn(b, f, places, now) ?? []);
+export const verdictsOf = (b: BatchInHand, places: readonly Place[]): Verdict[] =>
+  standing(b).flatMap((f) => verdictOn(b, f, places) ?? []);

@@ -19,4 +19,4 @@ export { crosses, EVENTS, marksOf, timesOf, type ForecastEvent, type Times } fro
 export { phasesOf, PHASES, type Phase, type PhaseFrom } from './phases';
 export { burpPlan, LIMIT, type BurpPlan } from './burps';
 export { alone, priorFrom, type Finished } from './household';
-export { sketch } from './sketch';
+export { rateRead, sketch } from './sketch';

@@ -1,5 +1,16 @@
 import { courseOf, paceOf } from './course';
-import { between, SUGAR_SD, type Forecast, type ForecastJar, type RatePrior, type Window } from './filter';
+import {
+  between,
+  forecast,
+  gasHoursOf,
+  gridOf,
+  SUGAR_SD,
+  type Forecast,
+  type ForecastJar,
+  type RatePrior,
+  type Reading,
+  type Window
+} from './filter';
 import { gasOf } from './gas';
 import type { Latent } from './types';
 import { EVENTS, marksOf, timesOf, type Times } from './windows';
@@ -32,6 +43,15 @@ export function sketch(jar: ForecastJar, rate: RatePrior, hours: readonly number
     used: 0
   };
 }
+
+/** What is held of ln rate after the readings: the grid reaches to the last of them only, so it costs little of a forecast. */
+export function rateRead(jar: ForecastJar, prior: RatePrior, readings: readonly Reading[]): RatePrior {
+  if (readings.length === 0) return prior;
+  const last = Math.max(gasHoursOf(readings), ...readings.map((r) => r.at));
+  const seen = { ...jar, tempC: jar.tempC.slice(0, Math.ceil(last / jar.stepHours) + 3) };
+  return forecast(gridOf(seen, prior, [], gasHoursOf(readings)), readings).rate;
+}
+
 interface Sketched {
   readonly latent: Latent;
   readonly acid: readonly number[];

@@ -41,7 +41,7 @@ export function portioned(
       values: { lidNumber: jar.lidNumber, leftG: thereG }
     });
   const g = amountOf(said, thereG, quarterG(jar), ways);
-  const because = said.how === 'thrown' ? verdictOn(b, jar, around.places, around.now)?.by : undefined;
+  const because = said.how === 'thrown' ? verdictOn(b, jar, around.places)?.by : undefined;
   return g.ok ? portion(b, jar.id, said.how, g.value, said.reason, because) : g;
 }
 

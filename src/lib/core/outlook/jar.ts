@@ -38,11 +38,18 @@ export function airsOf(stays: Filling['stays'], places: readonly Place[], until:
 /**
  * A standing jar as its outlook is reckoned from; null where nobody knows its salt or style: it stood there already on the
  * first day.
+ * @param unknown salt to take where nobody knows it, share
  */
-export function aheadOf(b: BatchInHand, f: Filling, house: HouseKnows, now: WallMinute): Ahead | null {
+export function aheadOf(
+  b: BatchInHand,
+  f: Filling,
+  house: HouseKnows,
+  now: WallMinute,
+  unknown: number | null = null
+): Ahead | null {
   const style = styleMade(b);
   const geometry = jarGeometry(f.geometryId);
-  const salt = b.equilibrium ?? salinityOf(b, f);
+  const salt = b.equilibrium ?? salinityOf(b, f) ?? unknown;
   if (!style || !geometry || salt === null || b.items.length === 0) return null;
   const parts = b.items.map((i): PartIn => ({
     cropId: i.cropId,

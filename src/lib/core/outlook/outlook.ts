@@ -12,6 +12,7 @@ import {
   gridOf,
   paceOf,
   phasesOf,
+  rateRead,
   sketch,
   type Forecast,
   type ForecastEvent,
@@ -109,6 +110,13 @@ export const outlookOf = (ahead: Ahead): Outlook =>
 export const outlookTried = (ahead: Ahead): Outlook =>
   reckoned({ ...ahead, noted: [] }, (jar, prior, _, hours) => ({
     f: sketch(jar, prior, hours),
+    before: null
+  }));
+
+/** What care goes by, for many jars at once: the readings say how fast it goes, three courses what comes then. */
+export const outlookSketched = (ahead: Ahead): Outlook =>
+  reckoned(ahead, (jar, prior, readings, hours) => ({
+    f: sketch(jar, rateRead(jar, prior, readings), hours),
     before: null
   }));
 

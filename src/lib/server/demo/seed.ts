@@ -2,8 +2,9 @@ import { FIRST_BENCH, lyingOn } from '../../core/lot';
 import type { Knex } from 'knex';
 import { standing, type Batch } from '../../core/batch';
 import { addDays, MINUTES_PER_DAY, wall, type WallMinute } from '../../core/calendar';
-import { careTasks, daysAtPace, type CareTask } from '../../core/care';
+import { careBy, careTasks, type CareCourse, type CareTask, type Courses } from '../../core/care';
 import { stock } from '../../core/larder';
+import { knowsOf } from '../../core/outlook';
 import { crop } from '../../core/produce';
 import { wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
@@ -37,6 +38,7 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
 
 /** Plays the household's season: what was picked and made, and the jars kept as the care list asks. */
 class Season extends Hand {
+  private readonly courses: Courses = new Map();
   private readonly started = new Map<Making, string>();
 
   async settle(): Promise<void> {
@@ -180,37 +182,34 @@ class Season extends Hand {
 
   /** Does what the care list asks; now and then nobody is home. */
   private async care(at: WallMinute): Promise<void> {
-    const { places } = await household(this.trx);
+    const around = careBy(knowsOf(await household(this.trx), []), at, this.courses);
     for (const b of await batches.list(this.trx, 'live')) {
-      for (const task of careTasks(b, places, at).filter((t) => t.due <= at)) {
+      for (const task of careTasks(b, around, at).filter((t) => t.due <= at)) {
         if (this.wobble(Math.floor(at / 700) + task.lidNumbers[0]!) > 0.93) continue;
-        await this.answer(b, task, at, places);
+        const jar = b.fillings.find((f) => f.id === task.fillingIds[0])!;
+        await this.answer(b, task, at, around.courseOf(b, jar));
       }
     }
   }
 
-  private async answer(
-    b: Batch,
-    task: CareTask,
-    at: WallMinute,
-    places: Parameters<typeof daysAtPace>[2]
-  ): Promise<void> {
-    const jar = b.fillings.find((f) => f.id === task.fillingIds[0])!;
-    const pace = daysAtPace(b, jar, places, at);
+  /** It sours as it most likely would. */
+  private async answer(b: Batch, task: CareTask, at: WallMinute, course: CareCourse): Promise<void> {
     const { batchId, fillingIds } = task;
+    const after = (mark: WallMinute | null) => Number(mark !== null && at >= mark);
     if (task.kind === 'toCold') return;
     if (task.kind === 'taste') {
-      const sour = Math.min(5, Math.max(1, Math.round(pace / 4)));
+      const sour = 1 + after(course.firstTaste) + after(course.tangy) + after(course.fullySour);
       await this.say('taste', at, {
         batchId,
         fillingIds,
         sour,
         salt: 3,
-        crunch: sour > 4 ? 3 : 4,
+        crunch: sour > 3 ? 3 : 4,
         note: sour < 3 ? 'Still young.' : ''
       });
     } else if (task.kind === 'pH') {
-      const pH = Math.round((3.5 + 2.5 * Math.exp(-pace / 3.2)) * 10) / 10;
+      const shares = (at - b.startedAt) / ((course.firstTaste ?? Infinity) - b.startedAt);
+      const pH = Math.round((3.5 + 2.5 * Math.exp(-1.05 * shares)) * 10) / 10;
       await this.say('ph', at, { batchId, fillingIds, pH });
     } else {
       await this.say('care', at, { batchId, kind: task.kind, how: 'done', slot: task.due, fillingIds });

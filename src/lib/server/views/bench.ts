@@ -10,7 +10,7 @@ import type { Recipe } from '../../core/recipe';
 import type { BenchDraft } from '../../schema/bench';
 import { allRecipes, emptiedLately, lots as lotRepo, runOn, type LotBrief } from '../repos';
 import { benchDraft, kitchenFor, makingsOf, type BenchMaking, type House } from '../usecases';
-import { living, once } from './index';
+import { living, once } from './living';
 import { souringTaught } from './souring';
 
 /** A second pick may go in while a batch is so young, days. */

@@ -2,7 +2,8 @@ import { inHand, leftG, placeOf, standing, type BatchInHand } from '../../core/b
 import { verdictOn, type CareTask } from '../../core/care';
 import { stock, type StockJar } from '../../core/larder';
 import type { House } from '../usecases';
-import { care, living } from './index';
+import { care } from './care';
+import { living } from './living';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
 
 /** A jar in the cold as its shelf shows it. */
@@ -42,7 +43,7 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
   const jars = stock(here, household.places).map((s): ColdJar => ({
     ...s,
     batch: slim.get(s.batch.id)!,
-    condemned: verdictOn(s.batch, s.filling, household.places, now) !== null
+    condemned: verdictOn(s.batch, s.filling, household.places) !== null
   }));
   // What is to be thrown away, and what is asked for, is never behind a step.
   const first = (s: ColdJar) => Number(!(s.condemned || s.filling.id === asked));

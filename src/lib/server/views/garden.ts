@@ -3,7 +3,7 @@ import { cropsOf } from '../../core/kit';
 import { rawLife, type Lot } from '../../core/lot';
 import { lots as lotRepo } from '../repos';
 import { makingsOf, type House } from '../usecases';
-import { living } from './index';
+import { living } from './living';
 
 /** So many picks that are used up are still shown. */
 const GONE_SHOWN = 12;

@@ -1,6 +1,6 @@
 import { placeOf, standing, type Batch } from '../../core/batch';
 import type { WallMinute } from '../../core/calendar';
-import { careTasks, type CareTask } from '../../core/care';
+import type { CareTask } from '../../core/care';
 import type { Household } from '../../core/kit';
 import { isShown, type Timer } from '../../core/timer';
 import { shoppingList, type Pantry } from '../../core/pantry';
@@ -10,6 +10,8 @@ import { versionOf } from '../db/log';
 import { batches, household, lots, pantry, timers, type BatchBrief } from '../repos';
 import type { Pass } from '../people';
 import type { House } from '../usecases';
+import { care } from './care';
+import { living, type Living } from './living';
 
 /** What every page knows: the household, the time, and what is in each room now. */
 export interface Overview {
@@ -31,41 +33,6 @@ export interface Overview {
   /** The scale on the line; null: none. */
   readonly scale: { readonly name: string; readonly stepG: number; readonly playable: boolean } | null;
 }
-
-/** Now, on the household's wall. */
-export const nowOf = (house: House): WallMinute => wallOf(house.clock.now(), house.zone);
-
-/** Reads once until something is stored, whoever asks for it again. */
-export const once = <T>(house: House, what: string, read: () => Promise<T>): Promise<T> =>
-  house.seen ? house.seen.once(what, read) : read();
-
-/** Everything that lives: what most rooms show. */
-export interface Living {
-  readonly household: Household;
-  readonly lots: readonly Lot[];
-  readonly batches: readonly Batch[];
-  readonly pantry: Pantry;
-  readonly now: WallMinute;
-}
-
-export const living = (house: House): Promise<Living> =>
-  once(house, 'living', async () => {
-    const { db } = house;
-    return {
-      household: await household(db),
-      lots: await lots.list(db, 'live'),
-      batches: await batches.list(db, 'live'),
-      pantry: await pantry(db),
-      now: nowOf(house)
-    };
-  });
-
-/** All that wants doing, of every batch that lives. */
-export const care = (house: House): Promise<readonly CareTask[]> =>
-  once(house, 'care', async () => {
-    const { batches, household, now } = await living(house);
-    return batches.flatMap((b) => careTasks(b, household.places, now));
-  });
 
 /** What the command box finds: living batches with their jars, and picks. */
 export interface Findable {

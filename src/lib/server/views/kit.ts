@@ -3,7 +3,8 @@ import type { Counts } from '../../core/making';
 import type { TaughtBySouring } from '../../core/outlook';
 import { emptiedLately, household as ours } from '../repos';
 import { learntOf, type House } from '../usecases';
-import { door, nowOf } from './index';
+import { door } from './index';
+import { nowOf } from './living';
 import { souringTaught } from './souring';
 
 /** What one works with: how many jars of a kind are full, what was learnt, who comes in. */

@@ -5,7 +5,7 @@ import { allergensOf, readRecipe } from '../../core/recipe';
 import { waysOf } from '../../core/kit';
 import { batches, household, recipeOf } from '../repos';
 import type { House } from '../usecases';
-import { nowOf } from '.';
+import { careHouse } from './care';
 import { record } from './record';
 
 /** The name of a batch and the labels of its jars; undefined where there is none. */
@@ -19,10 +19,10 @@ export async function labels(
   for (const b of await pouredTogether(house, batch))
     for (const name of await allergensIn(house, b)) allergens.add(name);
   const { places } = await household(house.db);
-  const now = nowOf(house);
+  const around = await careHouse(house);
   const days: LabelDays = (f) => {
     const keeps = keepUntil(batch.style, f, places);
-    const window = keeps ? null : counterWindow(batch, f, places, now);
+    const window = keeps ? null : counterWindow(batch, f, around);
     return { eatFrom: window?.from ?? null, bestTill: keeps?.best ?? null };
   };
   return { name: batch.name, labels: lidLabels(batch, [...allergens], days) };

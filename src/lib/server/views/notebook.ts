@@ -6,7 +6,8 @@ import type { Recipe } from '../../core/recipe';
 import { batches, recipeOf, runs, type BatchBrief } from '../repos';
 import type { Run } from '../../core/run';
 import type { House } from '../usecases';
-import { living } from './index';
+import { careHouse } from './care';
+import { living } from './living';
 import { record } from './record';
 import { souringTaught } from './souring';
 
@@ -62,7 +63,7 @@ export async function batchPage(house: House, id: string): Promise<BatchPage | u
     ledger: ledger(batch),
     recipe: batch.recipe ? ((await recipeOf(house.db, batch.recipe.id)) ?? null) : null,
     making: (await runs.latest(house.db, { topic: id, most: 1 }))[0] ?? null,
-    tasks: careTasks(batch, household.places, now).filter((t) => t.due <= now),
+    tasks: careTasks(batch, await careHouse(house), now).filter((t) => t.due <= now),
     souring: await souringTaught(house)
   };
 }

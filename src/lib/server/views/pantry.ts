@@ -1,7 +1,7 @@
 import { shoppingList, type KeptBrine, type Pantry } from '../../core/pantry';
 import { brines } from '../repos';
 import type { House } from '../usecases';
-import { living } from './index';
+import { living } from './living';
 
 /** The dry shelf: what is there, what wants buying, what brine is saved. */
 export interface PantryShown {

@@ -6,7 +6,9 @@ import { nextRing, ringing } from '../../core/timer';
 import type { ReadName, ReadOf } from '../../schema/reads';
 import { allRecipes, brines } from '../repos';
 import { learntOf, type House } from '../usecases';
-import { care, living, running } from '.';
+import { running } from '.';
+import { care } from './care';
+import { living } from './living';
 
 const pick = (l: Lot): ReadOf<'picks'>[number] => ({
   id: l.id,

@@ -4,7 +4,7 @@ import { readRecipe, type Recipe } from '../../core/recipe';
 import { style } from '../../core/style';
 import { allRecipes, batches, household, recipeOf } from '../repos';
 import type { House } from '../usecases';
-import { living, once } from './index';
+import { living, once } from './living';
 
 /** A recipe as the list shows it. */
 export interface RecipeLine {

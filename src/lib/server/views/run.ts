@@ -4,7 +4,7 @@ import { makingsOf } from '../usecases';
 import { cropsOf } from '../../core/kit';
 import { pantry, runs } from '../repos';
 import { benchShown, type BenchShown } from './bench';
-import { living } from './index';
+import { living } from './living';
 
 /** One making: where it is, its bench, and what of its salt is on the shelf. */
 export interface RunShown {

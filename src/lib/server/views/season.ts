@@ -1,12 +1,13 @@
 import { isLive, type Batch } from '../../core/batch';
 import { dayOfWall, wall, type WallMinute } from '../../core/calendar';
-import { coldSince, counterWindow } from '../../core/care';
-import { cropsOf, type Place } from '../../core/kit';
+import { coldSince, counterWindow, type CareHouse } from '../../core/care';
+import { cropsOf } from '../../core/kit';
 import { keepUntil } from '../../core/larder';
 import { rawLife } from '../../core/lot';
 import { batches, household, lots } from '../repos';
 import type { House } from '../usecases';
-import { nowOf, once } from './index';
+import { careHouse } from './care';
+import { nowOf, once } from './living';
 
 /** A batch as the strip shows it. */
 export interface SeasonSpan {
@@ -52,6 +53,7 @@ async function seasonOf(house: House, year: string, thisYear: string): Promise<S
   const { db } = house;
   const ours = await household(db);
   const now = nowOf(house);
+  const around = await careHouse(house);
   const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
   // What was begun last year and still stands belongs to this one, too.
   const older = year === thisYear ? await batches.latest(db, { live: true, before: span.from }) : [];
@@ -62,7 +64,7 @@ async function seasonOf(house: House, year: string, thisYear: string): Promise<S
     byDay.set(at, (byDay.get(at) ?? 0) + l.weighedG);
   }
   return {
-    spans: all.map((b) => spanOf(b, ours.places, now)),
+    spans: all.map((b) => spanOf(b, around)),
     picks: [...byDay].map(([at, g]) => ({ at, g: Math.round(g) })).sort((a, b) => a.at - b.at),
     waiting: (await lots.list(db, 'live'))
       .filter((l) => l.gardenG > 0)
@@ -77,7 +79,8 @@ async function seasonOf(house: House, year: string, thisYear: string): Promise<S
   };
 }
 
-function spanOf(b: Batch, places: readonly Place[], now: WallMinute): SeasonSpan {
+function spanOf(b: Batch, around: CareHouse): SeasonSpan {
+  const { places } = around;
   const first = b.fillings.find((f) => f.emptiedAt === null) ?? b.fillings[b.fillings.length - 1]!;
   const coldAt = coldSince(first, places);
   const live = isLive(b);
@@ -87,7 +90,7 @@ function spanOf(b: Batch, places: readonly Place[], now: WallMinute): SeasonSpan
     cropId: b.items[0]?.cropId ?? '',
     startedAt: b.startedAt,
     coldAt,
-    window: live && coldAt === null ? counterWindow(b, first, places, now) : null,
+    window: live && coldAt === null ? counterWindow(b, first, around) : null,
     best: keepUntil(b.style, first, places)?.best ?? null,
     endedAt: live ? null : Math.max(...b.fillings.map((f) => f.emptiedAt ?? 0))
   };

@@ -3,7 +3,7 @@ import { sugarsOf, taughtBySouring, type TaughtBySouring } from '../../core/outl
 import { standsOf } from '../db/kinds';
 import { batches } from '../repos';
 import type { House } from '../usecases';
-import { living, once } from './index';
+import { living, once } from './living';
 
 /** So many of the newest batches teach how fast ferments go here: what a kitchen was years ago says little of it. */
 const NEWEST = 40;

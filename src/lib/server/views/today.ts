@@ -8,7 +8,8 @@ import { dueNow, nextOf } from '../../core/run';
 import { styleIn, STYLES, type OwnStyles, type StepDoes } from '../../core/style';
 import { runs } from '../repos';
 import { benchDraft, type House } from '../usecases';
-import { care, living } from './index';
+import { care } from './care';
+import { living } from './living';
 import { steps, STEP, type Stepped } from './steps';
 
 /** What wants doing now, later and tomorrow, what is to be thrown away, and what is about to turn. */
@@ -86,7 +87,7 @@ export async function today(house: House, all: boolean): Promise<Today> {
     [...due.map((p) => p.tasks), later, tomorrow].flatMap((s) => s.shown.map((t) => t.batchId))
   );
   const condemned = batches
-    .map((batch) => ({ batch: inHand(batch), verdicts: verdictsOf(batch, household.places, now) }))
+    .map((batch) => ({ batch: inHand(batch), verdicts: verdictsOf(batch, household.places) }))
     .filter((c) => c.verdicts.length > 0);
   return {
     ...{ due, later, tomorrow, condemned },

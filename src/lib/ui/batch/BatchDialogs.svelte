@@ -27,7 +27,7 @@
   /** The day by which this batch, where it stands, should read 4.6 or lower. */
   const lineDay = $derived.by(() => {
     const f = jars[0];
-    const c = b && f && jarCase(b, f, house.household.places, house.now);
+    const c = b && f && jarCase(b, f, house.household.places);
     return c ? pHLineDay(c.style, c.tempC) : 7;
   });
   const noSour = $derived(

@@ -40,7 +40,7 @@
       .map((f) => `${f.lidNumber} at ${writePercent(salinityOf(batch, f) ?? 0)}`)
       .join(', ')
   );
-  const verdicts = $derived(verdictsOf(batch, places, house.now));
+  const verdicts = $derived(verdictsOf(batch, places));
   const due = $derived(tasks.filter((t) => t.due <= house.now));
   const next = $derived(tasks.find((t) => t.due > house.now));
 </script>

@@ -21,7 +21,7 @@
   const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: leftG(f) });
   let weight = $state('');
   const verdicts = $derived(
-    verdictsOf(jar.batch, house.household.places, house.now).filter((v) => v.fillingId === f.id)
+    verdictsOf(jar.batch, house.household.places).filter((v) => v.fillingId === f.id)
   );
   /** Who eats here, and wants a word with it. */
   const eaters = $derived(EATERS.filter((e) => house.household.eaters.includes(e)));

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { paceFactor } from '$lib/core/care';
   import { plain, writePercent } from '$lib/core/quantity';
   import { fleshShare } from '$lib/core/salt';
   import { waitWords } from '../batch/right';
@@ -72,9 +71,9 @@
   const evening = $derived.by(() => {
     if (!sheet) return '';
     const { radiusMm, d, hours } = eveningOut(sheet.items, bench.salting);
-    const tasting = bench.style.counterDays.from * 24 * paceFactor(bench.place?.tempC ?? 21);
-    const share = fleshShare(tasting, radiusMm, d);
-    return `Salt needs about ${waitWords(hours)} to even out; correct nothing sooner.${share < 0.95 ? ` At the first taste the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
+    const { from: day } = bench.style.counterDays;
+    const share = fleshShare(day * 24, radiusMm, d);
+    return `Salt needs about ${waitWords(hours)} to even out; correct nothing sooner.${share < 0.95 ? ` On day ${day}, when this style may first be tasted, the flesh has about ${writePercent(share, 0)} of its salt.` : ''}`;
   });
   onMount(() => {
     if (data.make && data.recipes.some((r) => r.id === data.make) && bench.recipe?.id !== data.make)

@@ -29,7 +29,7 @@
   let { data }: PageProps = $props();
   const house = useHouse();
   const b = $derived(data.batch);
-  const verdicts = $derived(verdictsOf(b, house.household.places, house.now));
+  const verdicts = $derived(verdictsOf(b, house.household.places));
   const live = $derived(b.fillings.some((f) => f.emptiedAt === null));
   const w = $derived(data.said.worksheet);
   let chosen = $state<string | null>(null);

@@ -10,6 +10,7 @@ import {
   type House,
   type Result
 } from '$lib/server/usecases';
+import { nextCare } from '$lib/server/views/care';
 import { READERS } from '$lib/server/views/reads';
 import type { RequestHandler } from './$types';
 
@@ -22,7 +23,7 @@ const ASIDE: {
 } = {
   worksheet: computeWorksheet,
   'bench-draft': saveBenchDraft,
-  'step-clock': stepClock
+  'step-clock': (house, input) => stepClock(house, input, nextCare)
 };
 const ACTS = { ...USE_CASES, ...ASIDE };
 
