@@ -2,10 +2,11 @@
   import Later from '$lib/ui/house/Later.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import PlaceRound from '$lib/ui/batch/PlaceRound.svelte';
   import MakingsDue from '$lib/ui/run/MakingsDue.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
-  import { longDay } from '$lib/ui/time';
+  import { longDay, relativeTime } from '$lib/ui/time';
   import { timers } from '$lib/ui/timer/timers.svelte';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
   import type { PageProps } from './$types';
@@ -32,7 +33,10 @@
 
 {#if data.due.length === 0 && data.condemned.length === 0 && data.makings.length === 0}
   <p class="mt-4 max-w-prose text-lg">
-    {#if data.anyJars}Nothing to do now.{:else}No jars yet. Weigh in a pick and see what it makes.{/if}
+    {#if data.anyJars}Nothing to do now{data.next === null
+        ? '.'
+        : `. Next: ${relativeTime(data.next, house.now)}.`}{:else}No jars yet. Weigh in a pick and see what it
+      makes.{/if}
     {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or
       <a class="act" href="/kit#standing">enter jars you already have</a>.{/if}
   </p>
@@ -40,14 +44,16 @@
 
 <div class="grid gap-x-12 lg:grid-cols-[2fr_1fr]">
   <div>
-    {#each data.due as { placeId, tasks } (placeId)}
-      <section class="mt-6">
-        <h2 class="border-b-2 border-ink pb-1">{house.placeName(placeId)}</h2>
-        <ul class="@container">
-          {#each tasks.shown as task (task.key)}<TaskRow {task} batch={batchOf(task.batchId)} />{/each}
-        </ul>
-        <More more={tasks.more} what="here" />
-      </section>
+    {#each data.due as { placeId, stops, jars, minutes } (placeId)}
+      <PlaceRound
+        {placeId}
+        stops={stops.shown}
+        more={stops.more}
+        {jars}
+        {minutes}
+        batches={data.batches}
+        overdue={data.overdue}
+      />
     {/each}
     {#each [['Later today', data.later], ['Tomorrow', data.tomorrow]] as const as [title, tasks] (title)}
       {#if tasks.shown.length > 0}

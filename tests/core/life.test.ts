@@ -8,6 +8,7 @@ import { describe, expect, it } from 'vitest';
 import {
   correctPortion,
   evolveBatch,
+  type Batch,
   move,
   nextLidNumbers,
   placeOf,
@@ -33,7 +34,10 @@ import {
   coldSince,
   counterWindow,
   dayNumberOf,
+  BY_LOG,
   nextDue,
+  roundOf,
+  visited,
   type Courses
 } from '$lib/core/care';
 import { aheadOf, outlookOf } from '$lib/core/outlook';
@@ -272,6 +276,68 @@ describe('care', () => {
     const read = batch({}, [[24, { type: 'gasSeen', data: { fillingIds: ['f1'], seen: 'lively' } }]]);
     expect(known(START + 9 * day, read)).not.toBe(first);
     expect(courses.size).toBe(1);
+  });
+  it('goes to each batch once, with all that its jars want, in the order in which they stand', () => {
+    const two = { fillings: [filling(), filling({ id: 'f2', lidNumber: 2, lid: 'loose' })] };
+    const now = wall('2026-09-05', 9);
+    const [b0, b1] = [batch({ fillings: [filling()] }), batch(two)].map((b, i) => ({ ...b, id: `b${i}` }));
+    const dueOf = (b: Batch, at: number) => careTasks(b, careAt(PLACES, at), at).filter((t) => t.due <= at);
+    const tasks = [...dueOf(b0!, now), ...dueOf(b1!, now)];
+    const round = roundOf(tasks, [b1!, { ...b1!, id: 'nobody' }, b0!], now);
+    expect(round.map((s) => s.batchId)).toEqual(['b1', 'b0']);
+    const [first] = round;
+    expect(first!.lidNumbers).toEqual([1, 2]);
+    expect(new Set(first!.wants.map((w) => w.kind)).size).toBe(first!.wants.length);
+    // A clamped lid is opened, a loose one is not; tasting comes last.
+    expect(first!.wants.find((w) => w.kind === 'open')?.fillingIds).toEqual(['f1']);
+    expect(first!.wants.at(-1)!.kind).toBe('taste');
+    expect(first!.since).toBe(Math.min(...tasks.filter((t) => t.batchId === 'b1').map((t) => t.since)));
+    // After a week without a word it is asked first what is still there; of what was noted since, it is not.
+    expect(round.map((s) => s.quietSince)).toEqual([null, null]);
+    const later = now + 6 * day;
+    expect(roundOf(dueOf(b0!, later), [b0!], later)[0]!.quietSince).toBe(START);
+    const cared1 = { ...batch({}, [[9 * 24, cared('look', START + 9 * day)]]), id: 'b0' };
+    expect(roundOf(dueOf(cared1, later), [cared1], later)[0]!.quietSince).toBeNull();
+    expect(round.reduce((a, s) => a + s.minutes, 0)).toBe(tasks.reduce((a, t) => a + t.minutes, 0));
+  });
+  it('a visit answers all of it at once; what was answered meanwhile is left out, and nothing is stored of nothing', () => {
+    const now = wall('2026-09-05', 9);
+    const b = batch();
+    const cares = roundOf(
+      careTasks(b, careAt(PLACES, now), now).filter((t) => t.due <= now),
+      [b],
+      now
+    )[0]!.wants.map(({ kind, slot, fillingIds }) => ({ kind, slot, fillingIds }));
+    const said = { fillingIds: ['f1'], cares, how: 'done' as const, taste: null, pH: null };
+    const around = { places: PLACES, now };
+    const types = (made: ReturnType<typeof visited>) =>
+      made.ok ? made.value.map((e) => (e.type === 'cared' ? e.data.kind : e.type)) : made.refusal.code;
+    const byHand = cares.map((c) => c.kind).filter((kind) => !BY_LOG.has(kind));
+    expect(types(visited(b, said, around))).toEqual(byHand);
+    const taste = { sour: 2, salt: null, crunch: null, note: '' };
+    expect(types(visited(b, { ...said, taste, pH: { pH: 4.1, by: 'meter' } }, around))).toEqual([
+      ...byHand,
+      'tasted',
+      'measured'
+    ]);
+    // Skipped: the tasting, too.
+    expect(types(visited(b, { ...said, how: 'skipped' }, around))).toEqual(cares.map((c) => c.kind));
+    // As it was: what passed is closed as not known; a measurement and the cold stay to be done.
+    const unknown = visited(b, { ...said, how: 'unknown' }, around);
+    expect(types(unknown)).toEqual(
+      cares.map((c) => c.kind).filter((kind) => kind !== 'pH' && kind !== 'toCold')
+    );
+    if (!unknown.ok) throw new Error();
+    const back = batch(
+      {},
+      unknown.value.map((e): [number, BatchEvent] => [96, e])
+    );
+    expect(due(back, now).filter((kind) => kind !== 'pH')).toEqual([]);
+    expect(back.tastes).toEqual([]);
+    const after = batch({}, [[95, cared('open', now)]]);
+    expect(types(visited(after, said, around))).toEqual(byHand.filter((kind) => kind !== 'open'));
+    expect(types(visited(b, { ...said, cares: [] }, around))).toBe('already-answered');
+    expect(types(visited(b, { ...said, fillingIds: ['nobody'], taste }, around))).toBe('jar-unknown');
   });
   it('the next due thing lies ahead, and there is none without jars', () => {
     const now = wall('2026-09-02', 9);

@@ -162,7 +162,7 @@ describe('an outlook', () => {
       { id: 'taste', when: START + 5 * 60, of: 'taste', sour: 0 }
     ] as const;
     const o = outlookOf(ahead({ noted }, gherkins));
-    expect([o.tooEarly, o.used]).toEqual([['early'], ['taste']]);
+    expect([o.tooEarly, o.used, o.strays]).toEqual([['early'], ['taste'], []]);
   });
   it('what guides say stands beside it, and the later counts until the jar was read', () => {
     const guide = guideSpan('shredded', 'cabbage-white', false, 22)!;

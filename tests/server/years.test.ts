@@ -104,9 +104,9 @@ describe('years of a household', () => {
     const [all, some] = [await today(house, true), await today(house, false)];
     expect(some.minutes).toBe(all.minutes);
     for (const d of some.due) {
-      const same = all.due.find((x) => x.placeId === d.placeId)!.tasks.shown;
-      expect(d.tasks.shown.length + d.tasks.more).toBe(same.length);
-      expect(d.tasks.shown.length).toBeLessThanOrEqual(STEP);
+      const same = all.due.find((x) => x.placeId === d.placeId)!.stops.shown;
+      expect(d.stops.shown.length + d.stops.more).toBe(same.length);
+      expect(d.stops.shown.length).toBeLessThanOrEqual(STEP);
     }
     // What a shelf needs is there, what only the record shows is not.
     for (const b of whole.places.flatMap((p) => p.jars.shown.map((s) => s.batch)))

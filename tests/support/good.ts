@@ -139,6 +139,12 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'end-timer': { timerId: 'rest' },
   'wash-jars': { jarId: 'clip-1000.clamped' },
   care: { batchId: ID, kind: 'look', slot: 1, fillingIds: `${ID}.j1` },
+  visit: {
+    visits: [
+      { batchId: ID, fillingIds: [`${ID}.j1`], cares: [{ kind: 'look', slot: 1, fillingIds: [`${ID}.j1`] }] }
+    ],
+    sour: 2
+  },
   taste: { batchId: ID, fillingIds: `${ID}.j1`, sour: 1, salt: 1, crunch: 1 },
   'correct-taste': { batchId: ID, of: `batch-${ID}.2`, sour: 1, salt: 1, crunch: 1 },
   ph: { batchId: ID, fillingIds: `${ID}.j1`, pH: 4 },
@@ -148,6 +154,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'take-back-sign': { batchId: 'sauce', of: 'batch-sauce.3' },
   move: { batchId: ID, fillingIds: `${ID}.j1`, placeId: 'fridge' },
   portion: { batchId: ID, fillingId: `${ID}.j1`, how: 'eaten', amount: 'quarter' },
+  gone: { batchId: ID, fillingIds: `${ID}.j1`, how: 'eaten' },
   decant: { batchId: 'sauce', fillingId: 'sauce.j1', jarId: 'clip-500.airlock' },
   'pour-together': {
     batchId: ID,

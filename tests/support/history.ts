@@ -150,6 +150,15 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       .find((x) => x.due <= now && !['taste', 'pH', 'toCold'].includes(x.kind));
     return t && { batchId: t.batchId, kind: t.kind, slot: t.due, fillingIds: t.fillingIds };
   },
+  visit: ({ live, ours, now }, d) => {
+    const b = live[d(live.length || 1)];
+    const due = b ? careTasks(b, careOf(ours, now), now).filter((x) => x.due <= now) : [];
+    const cares = due.map(({ kind, due: slot, fillingIds }) => ({ kind, slot, fillingIds: [...fillingIds] }));
+    const fillingIds = [...new Set(due.flatMap((t) => t.fillingIds))];
+    return b && fillingIds.length > 0
+      ? { visits: [{ batchId: b.id, fillingIds, cares }], ...(d(2) ? { sour: d(6) } : {}) }
+      : undefined;
+  },
   taste: ({ live }, d) =>
     jar(live, d, ({ b, all }) => ({ batchId: b.id, fillingIds: all, sour: d(6), salt: 2, crunch: 3 })),
   'correct-taste': ({ live }, d) => {
@@ -168,6 +177,8 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       fillingIds: f,
       seen: (['none', 'slow', 'lively'] as const)[d(3)]!
     })),
+  gone: ({ live }, d) =>
+    d(4) ? undefined : jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, how: 'given' })),
   'see-sign': ({ live }, d) =>
     d(6) ? undefined : jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, sign: 'mould' })),
   'take-back-sign': ({ live }) => {

@@ -36,7 +36,7 @@ const outlook = (over: Partial<Outlook> = {}): Outlook => ({
   phases: [],
   gas: { fills: 0, openings: [], topBar: 0, hoursOver: 0, shutBar: 0 },
   rate: { mean: 0, sd: 0.3 },
-  ...{ used: [], tooEarly: [], before: null, guide: null, mayTurnAlcoholic: false },
+  ...{ used: [], tooEarly: [], strays: [], before: null, guide: null, mayTurnAlcoholic: false },
   fullySour: (over.spans ?? spans).fullySour.likely,
   ...over
 });
@@ -76,6 +76,12 @@ describe('what is said of an outlook', () => {
     );
     expect(movedSays(outlook({ before: spans }), 2 * DAY)).toBe('Your last reading bears the guess out.');
     expect(movedSays(outlook(), 2 * DAY)).toBe('');
+    // A slip is no confirmation.
+    const slip = outlook({ before: spans, used: ['a', 'b'], strays: ['b'] });
+    expect(movedSays(slip, 2 * DAY)).toMatch(/does not fit the rest .* read it again/);
+    expect(movedSays(outlook({ before: spans, used: ['b', 'a'], strays: ['b'] }), 2 * DAY)).toContain(
+      'bears'
+    );
   });
   it('tells what guides say, and which counts', () => {
     const guide = { from: 21 * DAY, to: 28 * DAY, apart: true };

@@ -1,6 +1,6 @@
 import type { RefusalCode } from '../core/refusal';
 import { z } from 'zod';
-import { CARE_KINDS, GAS_SEEN } from '../core/batch';
+import { CARE_HOW, CARE_KINDS, GAS_SEEN } from '../core/batch';
 import { TROUBLES } from '../core/correct';
 import { SALINITIES } from '../core/safety';
 import {
@@ -8,6 +8,7 @@ import {
   day,
   id,
   ids,
+  jsonField,
   maybeText,
   maybeWeightText,
   note,
@@ -28,14 +29,38 @@ export const careSchema = z.object({
 });
 
 const mark = (code: RefusalCode) => number(0, 5, code);
-const tasteMarks = {
-  sour: mark('mark-out-of-range'),
-  salt: mark('mark-out-of-range'),
-  crunch: mark('mark-out-of-range'),
-  note
-};
+/** Left out: not said. */
+const maybeMark = mark('mark-out-of-range')
+  .optional()
+  .transform((n) => n ?? null);
+const tasteMarks = { sour: mark('mark-out-of-range'), salt: maybeMark, crunch: maybeMark, note };
 export const tasteSchema = z.object({ commandId, batchId: id, fillingIds: ids, ...tasteMarks });
 export const correctTasteSchema = z.object({ commandId, batchId: id, of: id, ...tasteMarks });
+/** A round at jars: at each batch what was done of its care; marks and a pH are of all the jars named. */
+export const visitSchema = z.object({
+  commandId,
+  visits: jsonField(
+    z
+      .array(
+        z.object({
+          batchId: id,
+          fillingIds: ids,
+          cares: z
+            .array(z.object({ kind: careKind, slot: number(0, 1e9, 'not-a-choice'), fillingIds: ids }))
+            .max(20, no('too-many'))
+        })
+      )
+      .min(1, no('no-jar-named'))
+      .max(60, no('too-many'))
+  ),
+  how: z.enum(CARE_HOW, no('not-a-choice')).default('done'),
+  sour: maybeMark,
+  salt: maybeMark,
+  crunch: maybeMark,
+  note,
+  pH: z.preprocess((v) => (v === '' ? undefined : v), number(2, 8, 'ph-out-of-range').optional()),
+  by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip')
+});
 export const measurePHSchema = z.object({
   commandId,
   batchId: id,
@@ -75,6 +100,14 @@ export const takePortionSchema = z.object({
   weight: maybeWeightText,
   reason: maybeText,
   seenG: number(0, 1e6, 'not-a-choice').optional()
+});
+
+/** Whole jars that are gone. */
+export const goneSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  how: z.enum(['eaten', 'given', 'thrown'], no('not-a-choice'))
 });
 
 /** What is left of a jar into another one that is free; no weight: all of it. */

@@ -57,8 +57,8 @@ const batch = z.object({
       at: moment,
       jars: z.array(z.string()),
       sour: z.number(),
-      salt: z.number(),
-      crunch: z.number(),
+      salt: maybe(z.number()),
+      crunch: maybe(z.number()),
       note: z.string()
     })
   ),

@@ -22,6 +22,8 @@ const CARE: Record<CareKind, readonly [does: string, why: string]> = {
 /** Example: `careWords('open', [38, 39])` is `Open 38 and 39`. */
 export const careWords = (kind: CareKind, lidNumbers: readonly number[]): string =>
   kind === 'juice' ? `${CARE.juice[0]} ${listed(lidNumbers)}` : `${CARE[kind][0]}, ${jarsSaid(lidNumbers)}`;
+/** What is done, in a word or two. Example: `careDoes('look')` is `Look and press down`. */
+export const careDoes = (kind: CareKind): string => CARE[kind][0];
 export const careWhy = (kind: CareKind): string => CARE[kind][1];
 const SHORT: Record<CareKind, string> = {
   open: 'open',

@@ -73,7 +73,9 @@ function days(minutes: number): string {
 }
 
 /** What the last reading did. Example: `Your last reading moved tangy 2 days earlier.` Empty where it hardly moved it. */
-export function movedSays({ spans, before }: Outlook, now: WallMinute): string {
+export function movedSays({ spans, before, used, strays }: Outlook, now: WallMinute): string {
+  if (strays.includes(used.at(-1) ?? ''))
+    return 'Your last reading does not fit the rest and counts for little: read it again.';
   const [was, is] = (['tangy', 'fullySour', 'mild'] as const)
     .map((e) => [e, before?.[e].likely ?? null, spans[e].likely] as const)
     .filter(([, a, b]) => a !== null && b !== null && Math.max(a, b) > now)

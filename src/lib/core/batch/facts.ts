@@ -54,10 +54,14 @@ export type NewFilling = Omit<
   readonly startG?: number;
 };
 
+/** Care that was done, skipped, or of which nobody knows: what lay between while nothing was written down. */
+export const CARE_HOW = ['done', 'skipped', 'unknown'] as const;
+export type CareHow = (typeof CARE_HOW)[number];
+
 export interface CareMark {
   readonly id: string;
   readonly kind: CareKind;
-  readonly how: 'done' | 'skipped';
+  readonly how: CareHow;
   /** The slot that was due, and when the hand was raised. */
   readonly slot: WallMinute;
   readonly at: WallMinute;
@@ -69,8 +73,9 @@ export interface Taste {
   readonly at: WallMinute;
   readonly fillingIds: readonly string[];
   readonly sour: number;
-  readonly salt: number;
-  readonly crunch: number;
+  /** null: not said. */
+  readonly salt: number | null;
+  readonly crunch: number | null;
   readonly note: string;
   readonly corrected: boolean;
 }

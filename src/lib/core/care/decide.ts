@@ -3,6 +3,7 @@ import {
   standingFillings,
   type Batch,
   type BatchEvent,
+  type CareHow,
   type CareKind,
   type GasSeen
 } from '../batch/index';
@@ -20,7 +21,7 @@ export interface CareRound {
 }
 
 /** Refuses what is not done with a jar that is to be thrown away: tasting, moving, eating, giving. */
-export function notCondemned(b: Batch, ids: readonly string[], { places, now }: CareRound): Outcome<null> {
+export function notCondemned(b: Batch, ids: readonly string[], { places }: CareRound): Outcome<null> {
   for (const f of b.fillings.filter((j) => ids.includes(j.id) && j.emptiedAt === null)) {
     const verdict = verdictOn(b, f, places);
     if (!verdict) continue;
@@ -35,7 +36,7 @@ export function notCondemned(b: Batch, ids: readonly string[], { places, now }: 
 /** Care done or skipped for those of the jars named that nobody has answered it for. */
 export function cared(
   b: Batch,
-  said: { kind: CareKind; how: 'done' | 'skipped'; slot: WallMinute; fillingIds: readonly string[] },
+  said: { kind: CareKind; how: CareHow; slot: WallMinute; fillingIds: readonly string[] },
   { places }: CareRound
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, said.fillingIds);
@@ -48,11 +49,47 @@ export function cared(
   return done({ type: 'cared', data: { kind, how, slot, fillingIds } });
 }
 
-/** Marks of a taste, from 0 to 5. */
+/** A visit at jars of one batch: what of their care was done or skipped, and what was tasted and read of them all. */
+export interface Visit {
+  readonly fillingIds: readonly string[];
+  readonly how: CareHow;
+  readonly cares: readonly {
+    readonly kind: CareKind;
+    readonly slot: WallMinute;
+    readonly fillingIds: readonly string[];
+  }[];
+  readonly taste: Marks | null;
+  readonly pH: { readonly pH: number; readonly by: 'strip' | 'meter' } | null;
+}
+
+/** What is not done by saying so, but by what was tasted, read, or moved. */
+export const BY_LOG: ReadonlySet<CareKind> = new Set(['taste', 'pH', 'toCold']);
+
+/** What stays to be done, however long nobody looked: a measurement, and the cold. */
+const STAYS: ReadonlySet<CareKind> = new Set(['pH', 'toCold']);
+
+const mayBe = (how: CareHow, kind: CareKind): boolean =>
+  how === 'done' ? !BY_LOG.has(kind) : how === 'skipped' || !STAYS.has(kind);
+
+/** One visit: all of it, or none; what somebody else has answered meanwhile is left out. */
+export function visited(b: Batch, said: Visit, around: CareRound): Outcome<BatchEvent[]> {
+  const { fillingIds, how, cares, taste, pH } = said;
+  const each = [
+    ...cares.filter((c) => mayBe(how, c.kind)).map((c) => cared(b, { ...c, how }, around)),
+    ...(taste ? [tasted(b, { ...taste, fillingIds }, around)] : []),
+    ...(pH ? [measured(b, { ...pH, fillingIds })] : [])
+  ];
+  const refused = each.find((one) => !one.ok && one.refusal.code !== 'already-answered');
+  if (refused && !refused.ok) return refused;
+  const events = each.flatMap((one) => (one.ok ? [one.value] : []));
+  return events.length > 0 ? done(events) : refuse('already-answered', { field: 'fillingIds' });
+}
+
+/** Marks of a taste, from 0 to 5; null: not said. */
 interface Marks {
   readonly sour: number;
-  readonly salt: number;
-  readonly crunch: number;
+  readonly salt: number | null;
+  readonly crunch: number | null;
   readonly note: string;
 }
 

@@ -47,7 +47,7 @@ export function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
   const grace = GRACE[kind] ?? GRACE_ELSE;
   const marks = b.care
     .filter((m) => m.kind === kind && m.fillingIds.includes(f.id))
-    .map((m) => (m.how === 'skipped' ? m.slot : Math.max(m.slot, m.at + grace)));
+    .map((m) => (m.how === 'done' ? Math.max(m.slot, m.at + grace) : m.slot));
   const tastes = kind === 'taste' ? b.tastes : [];
   const readings = kind === 'pH' ? b.readings : [];
   const logged = [...tastes, ...readings].filter((t) => t.fillingIds.includes(f.id)).map((t) => t.at + grace);

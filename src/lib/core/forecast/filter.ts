@@ -75,6 +75,8 @@ export interface Grid {
   readonly pace: Pace;
   readonly marks: Marks;
   readonly gasHours: number;
+  /** So many sugars for each rate. */
+  readonly sugars: number;
   readonly runs: readonly Run[];
 }
 
@@ -83,9 +85,15 @@ export interface Grid {
  * @param hours at which its acid is wanted as well, from the start
  * @param gasHours up to when its gas is read
  */
-export function gridOf(jar: ForecastJar, prior: RatePrior, hours: readonly number[], gasHours: number): Grid {
+export function gridOf(
+  jar: ForecastJar,
+  prior: RatePrior,
+  hours: readonly number[],
+  gasHours: number,
+  sugars: number = GRID.sugars
+): Grid {
   const pace = paceOf(jar.inside, jar.tempC, jar.stepHours);
-  const grid = { jar, prior, hours, pace, marks: marksOf(pace, jar.style), gasHours };
+  const grid = { jar, prior, hours, pace, marks: marksOf(pace, jar.style), gasHours, sugars };
   return { ...grid, runs: laid(grid, prior) };
 }
 
@@ -126,7 +134,7 @@ function laid(grid: Omit<Grid, 'runs'>, around: RatePrior): Run[] {
   const { jar, pace, marks, prior, hours, gasHours } = grid;
   const enough = (hour: number, bubbles: number) => bubbles >= SEEN && hour >= gasHours;
   return evenly(GRID.rates, GRID.rateSds).flatMap((z) =>
-    evenly(GRID.sugars, GRID.sugarSds).map((zs) => {
+    evenly(grid.sugars, GRID.sugarSds).map((zs) => {
       const lnRate = around.mean + z * around.sd;
       const lnSugar = zs * SUGAR_SD;
       const course = courseOf(pace, { rate: Math.exp(lnRate), sugar: Math.exp(lnSugar) });
@@ -148,7 +156,7 @@ const weighed = (grid: Grid, runs: readonly Run[], readings: readonly Reading[])
   }));
 
 const evenly = (n: number, sds: number): number[] =>
-  Array.from({ length: n }, (_, i) => -sds + (2 * sds * i) / (n - 1));
+  Array.from({ length: n }, (_, i) => (n === 1 ? 0 : -sds + (2 * sds * i) / (n - 1)));
 
 function meanOf(nodes: readonly Node[], what: (n: Node) => number): number {
   const all = nodes.reduce((a, n) => a + n.weight, 0);

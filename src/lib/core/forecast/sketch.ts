@@ -44,12 +44,15 @@ export function sketch(jar: ForecastJar, rate: RatePrior, hours: readonly number
   };
 }
 
-/** What is held of ln rate after the readings: the grid reaches to the last of them only, so it costs little of a forecast. */
+/**
+ * What is held of ln rate after the readings, in a moment: all of them held to be of the rate and none of the sugar, and no
+ * farther than the last of them.
+ */
 export function rateRead(jar: ForecastJar, prior: RatePrior, readings: readonly Reading[]): RatePrior {
   if (readings.length === 0) return prior;
   const last = Math.max(gasHoursOf(readings), ...readings.map((r) => r.at));
   const seen = { ...jar, tempC: jar.tempC.slice(0, Math.ceil(last / jar.stepHours) + 3) };
-  return forecast(gridOf(seen, prior, [], gasHoursOf(readings)), readings).rate;
+  return forecast(gridOf(seen, prior, [], gasHoursOf(readings), 1), readings).rate;
 }
 
 interface Sketched {

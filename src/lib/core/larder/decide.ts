@@ -45,6 +45,20 @@ export function portioned(
   return g.ok ? portion(b, jar.id, said.how, g.value, said.reason, because) : g;
 }
 
+/** What is gone when somebody looks again: jars that were eaten, given or thrown away to the last, nobody knows when. */
+export function gone(
+  b: Batch,
+  { fillingIds, how }: { fillingIds: readonly string[]; how: PortionHow },
+  ways: Ways,
+  around: CareRound
+): Outcome<BatchEvent[]> {
+  const said = { how, amount: 'all' as const, weight: '', reason: how === 'thrown' ? NOT_NOTED : '' };
+  const each = fillingIds.map((fillingId) => portioned(b, { ...said, fillingId }, ways, around));
+  const refused = each.find((one) => !one.ok);
+  return refused && !refused.ok ? refused : done(each.flatMap((one) => (one.ok ? [one.value] : [])));
+}
+const NOT_NOTED = 'not noted at the time';
+
 /** It was more, or less, that was taken; 0 is nothing. */
 export function portionCorrected(
   b: Batch,

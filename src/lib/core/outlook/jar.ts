@@ -1,7 +1,7 @@
 import { placeOf, salinityOf, type BatchInHand, type Filling } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import { massOf, solidsOf } from '../contents/index';
-import type { RatePrior } from '../forecast/index';
+import type { Inside, RatePrior } from '../forecast/index';
 import { tempsDuring, type Place } from '../kit/index';
 import { cutFor, styleMade } from '../style/index';
 import { jarGeometry } from '../vessel/index';
@@ -63,16 +63,13 @@ export function aheadOf(
     poured: style.salting === 'brine' && brineG > 0 ? saltG / (brineG + saltG) : null,
     starter: null
   };
-  const later = b.corrections
-    .filter((c) => c.fillingId === f.id)
-    .map((c) => ({ hours: (c.at - b.startedAt) / 60, settles: c.to }));
   const days = daysAhead(b.startedAt, now, style.counterDays.to);
   const most = parts.reduce((a, p) => (p.g > a.g ? p : a));
-  const airs = airsOf(f.stays, house.places, b.startedAt + days * 1440);
   return {
     // By the hour: what is asked again within it has been answered.
-    ...{ from: b.startedAt, now: now - (now % 60), days, airs },
-    inside: { ...insideOf(filled), ...(later.length > 0 ? { later } : {}) },
+    ...{ from: b.startedAt, now: now - (now % 60), days },
+    airs: airsOf(f.stays, house.places, b.startedAt + days * 1440),
+    inside: { ...insideOf(filled), ...rightedOf(b, f) },
     style: wayOf(filled),
     vessel: {
       massKg: allG / 1000,
@@ -83,6 +80,14 @@ export function aheadOf(
     noted: notedOf(b, f),
     guide: guideSpan(b.styleId, most.cropId, isWhole(most), warmthNow(f, house.places))
   };
+}
+
+/** Salt put right since: when, hours from its start, and where it settles then. */
+function rightedOf(b: BatchInHand, f: Filling): Pick<Inside, 'later'> {
+  const later = b.corrections
+    .filter((c) => c.fillingId === f.id)
+    .map((c) => ({ hours: (c.at - b.startedAt) / 60, settles: c.to }));
+  return later.length > 0 ? { later } : {};
 }
 
 const isWhole = ({ cut }: PartIn): boolean => cut === 'whole' || cut === 'upright';

@@ -26,6 +26,7 @@ import {
 } from '../forecast/index';
 import { contentsTemps, type Air } from './air';
 import type { GuideSpan } from './guides';
+import { straysIn } from './strays';
 
 /** A reading as it was noted. */
 export type Noted = { readonly id: string; readonly when: WallMinute } & Asked;
@@ -82,6 +83,8 @@ export interface Outlook {
   /** Readings that moved it, and those that were taken before the pieces had evened out. */
   readonly used: readonly string[];
   readonly tooEarly: readonly string[];
+  /** A pH that fits neither the curve nor its instrument: a slip, most likely. */
+  readonly strays: readonly string[];
   /** Without the last reading that moved it. */
   readonly before: Readonly<Record<ForecastEvent, Span>> | null;
   /** What tested guides say until fully sour; `apart` where it lies outside of the span. */
@@ -143,12 +146,14 @@ function reckoned(ahead: Ahead, by: Reckons): Outlook {
   const { f, before } = by(jar, ahead.prior, used, hours);
   const spans = spansOf(f, wall);
   const guide = guideOf(ahead, f, wall);
+  const curve = curveOf(ahead.inside, f, hours, (h) => ({ at: wall(h), tempC: tempC[h / STEP]! }));
   return {
     spans,
-    curve: curveOf(ahead.inside, f, hours, (h) => ({ at: wall(h), tempC: tempC[h / STEP]! })),
+    curve,
     ...gasesOf(ahead, f, tempC, wall),
     rate: f.rate,
     used: used.map((r) => r.id),
+    strays: straysIn(ahead.noted, curve).filter((id) => used.some((r) => r.id === id)),
     tooEarly: readings.filter((r) => !used.includes(r)).map((r) => r.id),
     before: before && spansOf(before, wall),
     guide,

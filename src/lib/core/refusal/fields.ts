@@ -49,6 +49,7 @@ export type FieldName =
   | 'connected'
   | 'counts'
   | 'cropId'
+  | 'visits'
   | 'crunch'
   | 'culled'
   | 'current'

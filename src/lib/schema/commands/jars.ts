@@ -7,6 +7,7 @@ import {
   correctTasteSchema,
   decantSchema,
   enterStandingSchema,
+  goneSchema,
   measurePHSchema,
   moveJarsSchema,
   pourTogetherSchema,
@@ -16,7 +17,8 @@ import {
   sourSauceSchema,
   takeBackSignSchema,
   takePortionSchema,
-  tasteSchema
+  tasteSchema,
+  visitSchema
 } from '../batch';
 import { ofBatch } from './answers';
 import { AMOUNT, DOSE, command, type Command } from './command';
@@ -66,6 +68,12 @@ export const JARS = {
     careSchema,
     ofBatch,
     ['batch-unknown', 'jar-unknown', 'jar-empty', 'already-answered', 'done-before-it'],
+    (a) => `Noted for ${jarsSaid(a.lidNumbers)}`
+  ),
+  visit: command(
+    visitSchema,
+    z.object({ lidNumbers: z.array(z.number()).readonly() }),
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'already-answered', 'discard-first', 'done-before-it'],
     (a) => `Noted for ${jarsSaid(a.lidNumbers)}`
   ),
   taste: command(
@@ -139,6 +147,22 @@ export const JARS = {
       'done-before-it'
     ],
     (a, u) => `Jar ${listed(a.lidNumbers)}: ${writeMass(a.g ?? 0, u)} less`
+  ),
+  gone: command(
+    goneSchema,
+    ofBatch,
+    [
+      'batch-unknown',
+      'jar-unknown',
+      'jar-empty',
+      'discard-first',
+      'reason-wanted',
+      'done-before-it',
+      'more-than-there-is',
+      'changed-meanwhile',
+      ...AMOUNT
+    ],
+    (a) => `Gone: ${jarsSaid(a.lidNumbers)}`
   ),
   decant: command(
     decantSchema,

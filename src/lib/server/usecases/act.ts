@@ -58,6 +58,7 @@ class RolledBack extends Error {
 /** What was done with a jar counts from when it was done, however late it is said. */
 const DATED: ReadonlySet<CommandName> = new Set([
   'care',
+  'visit',
   'taste',
   'ph',
   'see-gas',

@@ -3,7 +3,7 @@ import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
 import { waysOf } from '../../core/kit';
-import { portionCorrected, portioned } from '../../core/larder';
+import { gone, portionCorrected, portioned } from '../../core/larder';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Answer } from '../../schema/commands';
@@ -15,6 +15,28 @@ import { useCase } from './act';
 export const logCare = useCase('care', async (work, input) =>
   onBatch(work, input.batchId, (b, around) => decide.cared(b, input, around))
 );
+
+/** A round at jars, of one batch or of all at a place: one transaction, one thing to take back. */
+export const visit = useCase('visit', async (work, input) => {
+  const { how, sour, salt, crunch, note, pH, by } = input;
+  const lidNumbers: number[] = [];
+  let stored = false;
+  for (const { batchId, ...at } of input.visits) {
+    const said = {
+      ...{ ...at, how, pH: pH === undefined ? null : { pH, by } },
+      taste: sour === null ? null : { sour, salt, crunch, note }
+    };
+    const decided = await onBatchAll(work, batchId, (b, around) => decide.visited(b, said, around));
+    // Of a whole place some may have been answered by another hand.
+    if (!decided.ok && decided.refusal.code !== 'already-answered') return decided;
+    if (!decided.ok) continue;
+    stored = true;
+    lidNumbers.push(...lidsOf(decided.value.batch, at.fillingIds));
+  }
+  return stored
+    ? done({ lidNumbers: lidNumbers.sort((a, b) => a - b) })
+    : refuse('already-answered', { field: 'fillingIds' });
+});
 
 /** A taste: sour, salt and crunch from 0 to 5, and a note. */
 export const logTaste = useCase('taste', async (work, input) =>
@@ -61,29 +83,54 @@ export const takePortion = useCase('portion', async (work, input) =>
   onBatch(work, input.batchId, (b, around) => portioned(b, input, around.ways, around))
 );
 
+/** Jars that are gone when somebody looks again: all of each. */
+export const goneJars = useCase('gone', async (work, input) => {
+  const decided = await onBatchAll(work, input.batchId, (b, around) => gone(b, input, around.ways, around));
+  if (!decided.ok) return decided;
+  const { batch } = decided.value;
+  const { batchId, fillingIds } = input;
+  return done({ batchId, name: batch.name, lidNumbers: lidsOf(batch, fillingIds) });
+});
+
 /** It was more, or less, that was eaten: a new event. */
 export const correctPortion = useCase('correct-portion', async (work, input) =>
   onBatch(work, input.batchId, (b, { ways }) => portionCorrected(b, input, ways))
 );
 
-async function onBatch(
+type Asks<T> = (b: Batch, around: CareRound & { readonly ways: Ways }) => Outcome<T>;
+
+/** What is decided of a batch is stored; the batch as it was, and that. */
+async function onBatchAll(
   work: Work,
   batchId: string,
-  ask: (b: Batch, around: CareRound & { readonly ways: Ways }) => Outcome<BatchEvent>
-): Promise<Outcome<Answer<'care'>>> {
-  const found = await batches.load(work.trx, batchId);
-  if (!found) return refuse('batch-unknown', { field: 'batchId' });
-  if (work.wall < found.state.startedAt)
-    return refuse('done-before-it', { field: 'doneAt', values: { name: found.state.name } });
+  ask: Asks<readonly BatchEvent[]>
+): Promise<Outcome<{ readonly batch: Batch; readonly events: readonly BatchEvent[] }>> {
+  const batch = (await batches.load(work.trx, batchId))?.state;
+  if (!batch) return refuse('batch-unknown', { field: 'batchId' });
+  if (work.wall < batch.startedAt)
+    return refuse('done-before-it', { field: 'doneAt', values: { name: batch.name } });
   const ours = await household(work.trx);
-  const decided = ask(found.state, { places: ours.places, now: work.wall, ways: waysOf(ours) });
+  const decided = ask(batch, { places: ours.places, now: work.wall, ways: waysOf(ours) });
   if (!decided.ok) return decided;
-  await batches.append(work, batchId, [decided.value]);
-  const data = decided.value.data as { fillingIds?: readonly string[]; fillingId?: string; g?: number };
-  const touched = data.fillingIds ?? (data.fillingId ? [data.fillingId] : []);
-  const lidNumbers = found.state.fillings.filter((f) => touched.includes(f.id)).map((f) => f.lidNumber);
-  return done({ batchId, name: found.state.name, lidNumbers, g: data.g });
+  await batches.append(work, batchId, decided.value);
+  return done({ batch, events: decided.value });
 }
+
+/** The same of one event, and what it was about. */
+async function onBatch(work: Work, batchId: string, ask: Asks<BatchEvent>): Promise<Outcome<Answer<'care'>>> {
+  const decided = await onBatchAll(work, batchId, (b, around) => {
+    const one = ask(b, around);
+    return one.ok ? done([one.value]) : one;
+  });
+  if (!decided.ok) return decided;
+  const { batch, events } = decided.value;
+  const data = events[0]!.data as { fillingIds?: readonly string[]; fillingId?: string; g?: number };
+  const touched = data.fillingIds ?? (data.fillingId ? [data.fillingId] : []);
+  return done({ batchId, name: batch.name, lidNumbers: lidsOf(batch, touched), g: data.g });
+}
+
+const lidsOf = (b: Batch, ids: readonly string[]): number[] =>
+  b.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber);
 
 /** What already stood there on the first day: jars on the counter since a date, or stock in the cold. */
 export const enterStanding = useCase('enter-standing', async (work, input) => {

@@ -12,7 +12,9 @@ import {
   seeGas,
   seeSign,
   takeBackSign,
-  takePortion
+  takePortion,
+  visit,
+  goneJars
 } from './batches';
 import { keepBrine, takeBrine } from './brines';
 import { addPick, startBatch } from './start-batch';
@@ -106,6 +108,7 @@ export const USE_CASES = {
   'keep-brine': keepBrine,
   'take-brine': takeBrine,
   care: logCare,
+  visit,
   taste: logTaste,
   'correct-taste': correctTaste,
   ph: measurePH,
@@ -115,6 +118,7 @@ export const USE_CASES = {
   'take-back-sign': takeBackSign,
   move: moveJars,
   portion: takePortion,
+  gone: goneJars,
   'correct-portion': correctPortion,
   'enter-standing': enterStanding,
   settle,

@@ -13,7 +13,7 @@ const coursesOf = new WeakMap<Knex, Courses>();
 export const careHouse = (house: House): Promise<CareHouse> =>
   once(house, 'care house', async () => {
     const { household, now } = await living(house);
-    const courses: Courses = coursesOf.get(house.db) ?? new Map();
+    const courses = coursesOf.get(house.db) ?? (new Map() as Courses);
     coursesOf.set(house.db, courses);
     return careBy(knowsOf(household, await souringTaught(house)), now, courses);
   });

@@ -56,7 +56,7 @@ export interface BatchPage {
 export async function batchPage(house: House, id: string): Promise<BatchPage | undefined> {
   const batch = (await batches.load(house.db, id))?.state;
   if (!batch) return undefined;
-  const { household, now } = await living(house);
+  const { now } = await living(house);
   return {
     batch,
     said: await record(house, id),

@@ -1,6 +1,6 @@
-import { inHand, type BatchInHand } from '../../core/batch';
+import { inHand, placeOf, standing, type Batch, type BatchInHand } from '../../core/batch';
 import { dayOfWall, type Day, type WallMinute } from '../../core/calendar';
-import { verdictsOf, type CareTask, type Verdict } from '../../core/care';
+import { roundOf, verdictsOf, type CareTask, type RoundStop, type Verdict } from '../../core/care';
 import { cropsOf } from '../../core/kit';
 import { rawLife, type Lot } from '../../core/lot';
 import type { OwnCrops } from '../../core/produce';
@@ -10,18 +10,27 @@ import { runs } from '../repos';
 import { benchDraft, type House } from '../usecases';
 import { care } from './care';
 import { living } from './living';
-import { steps, STEP, type Stepped } from './steps';
+import { JARS_STEP, steps, STEP, type Stepped } from './steps';
 
 /** What wants doing now, later and tomorrow, what is to be thrown away, and what is about to turn. */
 export interface Today {
-  /** What is due, by place, the longest first where not all is shown. */
-  readonly due: readonly { readonly placeId: string; readonly tasks: Stepped<CareTask> }[];
+  /** The round of now, by place: each batch there once with all that its jars want, those that wait longest first where not all is shown. */
+  readonly due: readonly {
+    readonly placeId: string;
+    readonly stops: Stepped<RoundStop>;
+    readonly minutes: number;
+    readonly jars: number;
+  }[];
+  /** Jars that stood on the counter past their last sensible day. */
+  readonly overdue: readonly string[];
+  /** What falls due next, after now; null: nothing. */
+  readonly next: WallMinute | null;
   readonly later: Stepped<CareTask>;
   readonly tomorrow: Stepped<CareTask>;
   /** For all that is due, shown or not. */
   readonly minutes: number;
   readonly condemned: readonly { readonly batch: BatchInHand; readonly verdicts: readonly Verdict[] }[];
-  /** Those of the tasks shown. */
+  /** Those of the tasks shown, and what stands beside them. */
   readonly batches: readonly BatchInHand[];
   readonly picks: readonly (Pick<Lot, 'id' | 'cropId' | 'gardenG'> & { readonly daysLeft: number })[];
   /** Makings under way, and those of which something is due; what comes next, and when. */
@@ -66,17 +75,11 @@ export async function today(house: House, all: boolean): Promise<Today> {
   const day = dayOfWall(now);
   const tasks = await care(house);
   const dueAll = tasks.filter((t) => t.due <= now);
+  const ahead = tasks.flatMap((t) => (t.due > now ? [t.due] : []));
   const most = all ? Infinity : STEP;
   const due = household.places
-    .map((p) => ({
-      placeId: p.id,
-      tasks: steps(
-        dueAll.filter((t) => t.placeId === p.id),
-        most,
-        longest
-      )
-    }))
-    .filter((p) => p.tasks.shown.length > 0);
+    .map((p) => placeRound(p.id, dueAll, batches, now, most))
+    .filter((p) => p.stops.shown.length > 0);
   const on = (of: string) =>
     steps(
       tasks.filter((t) => t.due > now && dayOfWall(t.due) === of),
@@ -84,15 +87,21 @@ export async function today(house: House, all: boolean): Promise<Today> {
     );
   const [later, tomorrow] = [on(day), on(dayOfWall(now + 1440))];
   const shown = new Set(
-    [...due.map((p) => p.tasks), later, tomorrow].flatMap((s) => s.shown.map((t) => t.batchId))
+    [...due.map((p) => p.stops), later, tomorrow].flatMap((s) => s.shown.map((t) => t.batchId))
   );
+  // Of a place whose shelf can be drawn all that stands there is shown, else those that call only.
+  const jarsAt = (placeId: string) => batches.flatMap(standing).filter((f) => placeOf(f) === placeId).length;
+  const drawn = new Set(due.flatMap((p) => (jarsAt(p.placeId) <= JARS_STEP ? [p.placeId] : [])));
+  const beside = (b: Batch) => standing(b).some((f) => drawn.has(placeOf(f)));
   const condemned = batches
     .map((batch) => ({ batch: inHand(batch), verdicts: verdictsOf(batch, household.places) }))
     .filter((c) => c.verdicts.length > 0);
   return {
     ...{ due, later, tomorrow, condemned },
     minutes: dueAll.reduce((a, t) => a + t.minutes, 0),
-    batches: batches.filter((b) => shown.has(b.id)).map(inHand),
+    overdue: dueAll.flatMap((t) => (t.kind === 'toCold' ? t.fillingIds : [])),
+    next: ahead.length > 0 ? Math.min(...ahead) : null,
+    batches: batches.filter((b) => shown.has(b.id) || beside(b)).map(inHand),
     picks: turning(lots, day, cropsOf(household)),
     makings: await makingsDue(house, household.styles, now),
     backupFailure: house.backups?.state().failure ?? null,
@@ -111,4 +120,19 @@ const turning = (lots: readonly Lot[], day: Day, own: OwnCrops): Today['picks'] 
     .filter((p) => p.daysLeft <= 2)
     .sort((a, b) => a.daysLeft - b.daysLeft);
 
-const longest = (a: CareTask, b: CareTask) => a.since - b.since;
+function placeRound(
+  placeId: string,
+  dueAll: readonly CareTask[],
+  batches: readonly Batch[],
+  now: WallMinute,
+  most: number
+) {
+  const here = dueAll.filter((t) => t.placeId === placeId);
+  const stops = roundOf(here, batches, now);
+  return {
+    placeId,
+    stops: steps(stops, most, (a, b) => (a.since ?? Infinity) - (b.since ?? Infinity)),
+    minutes: here.reduce((a, t) => a + t.minutes, 0),
+    jars: new Set(here.flatMap((t) => t.fillingIds)).size
+  };
+}

@@ -55,9 +55,10 @@
           </p>
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
-          <Marks legend="Sour" name="sour" low={tasting[0] ?? 'not'} high={tasting[3] ?? 'very'} value={2} />
-          <Marks legend="Salt" name="salt" low="flat" high="too salty" value={3} />
-          <Marks legend="Crunch" name="crunch" low="soft" high="crisp" value={4} />
+          <Marks legend="Sour" name="sour" low={tasting[0] ?? 'not'} high={tasting[3] ?? 'very'} />
+          <Trouble problem={problemAt('sour')} />
+          <Marks legend="Salt" name="salt" low="flat" high="too salty" />
+          <Marks legend="Crunch" name="crunch" low="soft" high="crisp" />
           <div>
             <Label for="taste-note">Note</Label><Textarea
               id="taste-note"

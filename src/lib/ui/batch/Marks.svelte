@@ -1,12 +1,12 @@
 <script lang="ts">
-  /** A mark from 0 to 5, one tap. */
+  /** A mark from 0 to 5, one tap; null: none is said. */
   let {
     legend,
     name,
     low,
     high,
-    value = 0
-  }: { legend: string; name: string; low: string; high: string; value?: number } = $props();
+    value = null
+  }: { legend: string; name: string; low: string; high: string; value?: number | null } = $props();
   // svelte-ignore state_referenced_locally
   let mark = $state(value);
 </script>

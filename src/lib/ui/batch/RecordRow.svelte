@@ -33,16 +33,21 @@
     [...(because ? [becauseWords(because)] : []), ...(reason ? [reason] : [])]
       .map((why) => `: ${why}`)
       .join('');
+  const HOW_CARED = { done: '', skipped: 'Skipped: ', unknown: 'Not known whether done: ' };
   const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
+  const marks = (t: { sour: number; salt: number | null; crunch: number | null; note: string }) =>
+    [`sour ${t.sour}`, t.salt === null ? [] : `salt ${t.salt}`, t.crunch === null ? [] : `crunch ${t.crunch}`]
+      .flat()
+      .join(', ') + (t.note ? `. “${t.note}”` : '');
   const text = $derived.by(() => {
     const e = line.event;
     switch (e.type) {
       case 'cared':
-        return `${e.data.how === 'skipped' ? 'Skipped: ' : ''}${careShort(e.data.kind)}, jar ${lids(e.data.fillingIds)}`;
+        return `${HOW_CARED[e.data.how]}${careShort(e.data.kind)}, jar ${lids(e.data.fillingIds)}`;
       case 'tasted':
-        return `Tasted ${lids(e.data.fillingIds)}: sour ${e.data.sour}, salt ${e.data.salt}, crunch ${e.data.crunch}${e.data.note ? `. “${e.data.note}”` : ''}`;
+        return `Tasted ${lids(e.data.fillingIds)}: ${marks(e.data)}`;
       case 'tasteCorrected':
-        return `Taste corrected: sour ${e.data.sour}, salt ${e.data.salt}, crunch ${e.data.crunch}${e.data.note ? `. “${e.data.note}”` : ''}`;
+        return `Taste corrected: ${marks(e.data)}`;
       case 'measured':
         return `pH ${e.data.pH}${e.data.by === 'meter' ? ' by meter' : ''}, jar ${lids(e.data.fillingIds)}`;
       case 'gasSeen':

@@ -2,13 +2,13 @@
   import { Button } from 'flowbite-svelte';
   import type { BatchInHand } from '$lib/core/batch';
   import type { CareTask } from '$lib/core/care';
-  import { as, writeSalt } from '$lib/core/quantity';
-  import { saltKind, strengthByWater } from '$lib/core/salt';
   import { dialogs, type BatchDialog } from './dialogs.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay, relativeTime } from '../time';
   import { careWhy, careWords } from '$lib/words';
+  import { juiceWords } from './juice';
+  import SomeJars from './SomeJars.svelte';
 
   /** One thing to do; one tap does all its jars, one can be left out, it can be skipped. */
   let {
@@ -27,14 +27,8 @@
     pH: ['ph', 'pH'],
     toCold: ['move', 'Move']
   };
-  /** What to pour on shreds that stand dry: of the batch's own strength. */
-  const juice = $derived.by(() => {
-    if (task.kind !== 'juice' || !batch?.equilibrium) return '';
-    const purity = saltKind(batch.saltKindId ?? '')?.purity ?? 1;
-    return `: ${writeSalt((strengthByWater(as.trueStrength(batch.equilibrium)) * 998.2) / purity)} salt to 1 l`;
-  });
+  const juice = $derived(task.kind === 'juice' ? juiceWords(batch) : '');
   const logged = $derived(LOGGED[task.kind]);
-  const numberOf = (id: string) => batch?.fillings.find((f) => f.id === id)?.lidNumber;
 </script>
 
 <li class="line grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-2 @xl:grid-cols-[1fr_8.5rem_15rem]">
@@ -46,23 +40,7 @@
         : ''} · {careWhy(task.kind)}{juice}
     </p>
     {#if choosing}
-      <fieldset class="flex flex-wrap gap-2 pt-2">
-        <legend class="sr-only">Jars that are done</legend>
-        {#each task.fillingIds as id (id)}
-          <label
-            class="flex min-h-11 items-center gap-2 rounded-lg border border-rule-strong px-3 has-checked:bg-slate has-checked:text-chalk"
-          >
-            <input
-              type="checkbox"
-              class="size-4 rounded border-rule-strong"
-              checked={!left.includes(id)}
-              onchange={(e) =>
-                (left = e.currentTarget.checked ? left.filter((x) => x !== id) : [...left, id])}
-            />
-            {numberOf(id)}
-          </label>
-        {/each}
-      </fieldset>
+      <SomeJars {batch} fillingIds={task.fillingIds} bind:left />
     {/if}
   </div>
   <p class="big text-base @xl:text-right">
