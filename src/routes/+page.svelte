@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ActionForm from '$lib/ui/forms/ActionForm.svelte';
   import Later from '$lib/ui/house/Later.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
@@ -13,6 +14,8 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
+  /** Days past its best. */
+  const LONG_PAST = -5;
   const batchOf = (id: string) => data.batches.find((b) => b.id === id);
 </script>
 
@@ -93,6 +96,16 @@
                     ? 'by tomorrow'
                     : `within ${pick.daysLeft} days`}</span
             >
+            <!-- Long past its days it is gone, most likely; nobody scolds. -->
+            {#if pick.daysLeft < LONG_PAST}
+              <ActionForm command="end-pick" values={{ lotId: pick.id, how: 'spoiled' }}>
+                {#snippet children({ busy })}<button
+                    class="act"
+                    disabled={busy}
+                    aria-label="Gone: {house.crop(pick.cropId)?.name}">gone</button
+                  >{/snippet}
+              </ActionForm>
+            {/if}
           </li>
         {/each}
       </ul>

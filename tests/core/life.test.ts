@@ -192,6 +192,12 @@ describe('care', () => {
     ).find((t) => t.kind === 'look')!;
     expect(skipped.due).toBe(look.due + day);
   });
+  it('who opens a jar looks at it with the same hand', () => {
+    const now = wall('2026-09-02', 9);
+    expect(due(batch(), now)).toContain('look');
+    expect(due(batch({}, [[23.5, cared('open', now)]]), now)).not.toContain('look');
+    expect(due(batch({}, [[23.5, cared('open', now, ['f1'], 'skipped')]]), now)).toContain('look');
+  });
   it('shows one task for what was missed, with how often and since when', () => {
     const t = careTasks(batch(), careAt(PLACES, START), wall('2026-09-05', 7)).find(
       (x) => x.kind === 'open'
@@ -335,7 +341,9 @@ describe('care', () => {
     expect(due(back, now).filter((kind) => kind !== 'pH')).toEqual([]);
     expect(back.tastes).toEqual([]);
     const after = batch({}, [[95, cared('open', now)]]);
-    expect(types(visited(after, said, around))).toEqual(byHand.filter((kind) => kind !== 'open'));
+    expect(types(visited(after, said, around))).toEqual(
+      byHand.filter((kind) => kind !== 'open' && kind !== 'look')
+    );
     expect(types(visited(b, { ...said, cares: [] }, around))).toBe('already-answered');
     expect(types(visited(b, { ...said, fillingIds: ['nobody'], taste }, around))).toBe('jar-unknown');
   });

@@ -46,7 +46,12 @@ const GRACE_ELSE = 12 * 60;
 export function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
   const grace = GRACE[kind] ?? GRACE_ELSE;
   const marks = b.care
-    .filter((m) => m.kind === kind && m.fillingIds.includes(f.id))
+    // Whoever opens a jar looks at it with the same hand.
+    .filter(
+      (m) =>
+        (m.kind === kind || (kind === 'look' && m.kind === 'open' && m.how === 'done')) &&
+        m.fillingIds.includes(f.id)
+    )
     .map((m) => (m.how === 'done' ? Math.max(m.slot, m.at + grace) : m.slot));
   const tastes = kind === 'taste' ? b.tastes : [];
   const readings = kind === 'pH' ? b.readings : [];

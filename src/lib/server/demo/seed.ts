@@ -187,7 +187,9 @@ class Season extends Hand {
     const unread = { readings: [], tastes: [], gas: [] };
     const around: typeof house = { ...house, courseOf: (b, f) => house.courseOf({ ...b, ...unread }, f) };
     for (const b of await batches.list(this.trx, 'live')) {
-      for (const task of careTasks(b, around, at).filter((t) => t.due <= at)) {
+      const due = careTasks(b, around, at).filter((t) => t.due <= at);
+      // Opening answers the look: who does both, looks first.
+      for (const task of due.sort((x, y) => Number(y.kind === 'look') - Number(x.kind === 'look'))) {
         if (this.wobble(Math.floor(at / 700) + task.lidNumbers[0]!) > 0.93) continue;
         const jar = b.fillings.find((f) => f.id === task.fillingIds[0])!;
         await this.answer(b, task, at, around.courseOf(b, jar));

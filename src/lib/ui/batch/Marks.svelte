@@ -16,7 +16,7 @@
   <!-- On a narrow phone its two ends stand over the row, so that all six fit. -->
   <div class="grid grid-cols-6 items-center gap-1 pt-1 sm:flex">
     <span class="col-span-3 text-sm text-quiet sm:w-16">{low}</span>
-    <span class="col-span-3 text-right text-sm text-quiet sm:order-last sm:pl-1">{high}</span>
+    <span class="col-span-3 text-right text-sm text-quiet sm:order-last sm:pl-1 sm:text-left">{high}</span>
     {#each [0, 1, 2, 3, 4, 5] as n (n)}
       <label
         class="flex h-12 cursor-pointer items-center justify-center rounded-lg border border-rule-strong font-display font-bold has-checked:bg-slate has-checked:text-chalk has-focus-visible:outline-3 sm:w-12"

@@ -60,26 +60,19 @@
   <ul class="no-print flex items-end overflow-x-auto pt-3" aria-label="The shelf">
     {#each shelf as { b, f } (f.id)}
       {@const stop = calls(f.id)}
-      <li class={['flex shrink-0 flex-col items-center', !stop && 'opacity-35']}>
+      <li class="flex shrink-0 flex-col items-center">
         <div class="flex w-full justify-center border-b-[5px] border-[var(--wood)]">
-          <StandingJar
-            batch={b}
-            filling={f}
-            scale={0.34}
-            text="{b.name}, {f.jarName}{stop ? '' : ', wants nothing now'}"
-            onchoose={() => goTo(stop)}
-          />
+          <div class={[!stop && 'opacity-35']}>
+            <StandingJar
+              batch={b}
+              filling={f}
+              scale={0.34}
+              text="{b.name}, {f.jarName}{stop ? '' : ', wants nothing now'}"
+              onchoose={() => goTo(stop)}
+            />
+          </div>
         </div>
       </li>
-    {/each}
-  </ul>
-  <ul class="@container">
-    {#each stops as stop (stop.key)}
-      {#if stop.quietSince !== null}<StillThere
-          {stop}
-          batch={batchOf(stop.batchId)}
-          overdue={stop.fillingIds.some((id) => overdue.includes(id))}
-        />{:else}<StopRow {stop} batch={batchOf(stop.batchId)} />{/if}
     {/each}
   </ul>
   {#if quiet.length > 1}
@@ -96,6 +89,15 @@
       {/snippet}
     </ActionForm>
   {/if}
+  <ul class="@container">
+    {#each stops as stop (stop.key)}
+      {#if stop.quietSince !== null}<StillThere
+          {stop}
+          batch={batchOf(stop.batchId)}
+          overdue={stop.fillingIds.some((id) => overdue.includes(id))}
+        />{:else}<StopRow {stop} batch={batchOf(stop.batchId)} />{/if}
+    {/each}
+  </ul>
   {#if byHand.length > 1}
     <ActionForm command="visit" values={{ visits: JSON.stringify(byHand), how: 'done' }} class="pt-3">
       {#snippet children({ busy })}
