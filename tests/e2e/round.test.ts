@@ -73,7 +73,10 @@ test('after weeks without a word it asks what is still there, and scolds nobody'
   await expect(page.getByText(/missed (once|\d)/)).toHaveCount(0);
   const n = await asked.count();
   // One batch is gone, of another one jar is; the rest is as it was, in one tap.
-  const first = counter.getByRole('listitem').filter({ has: page.getByText(/nothing noted since/) }).first();
+  const first = counter
+    .getByRole('listitem')
+    .filter({ has: page.getByText(/nothing noted since/) })
+    .first();
   await first.getByRole('button', { name: 'eaten', exact: true }).click();
   await expect(page.getByText(/^Gone: jar/)).toBeVisible();
   await expect(asked).toHaveCount(n - 1);
