@@ -54,7 +54,10 @@ const VIEWS = [
 const curve = (page) => page.getByRole('region', { name: 'What it will do' }).getByRole('img').waitFor();
 
 async function counter(page) {
-  await page.getByRole('button', { name: /: Pointed cabbage, juniper$/ }).first().click();
+  await page
+    .getByRole('button', { name: /: Pointed cabbage, juniper$/ })
+    .first()
+    .click();
   await page.getByRole('heading', { name: /Pointed cabbage/ }).waitFor();
   await curve(page);
 }
