@@ -251,6 +251,16 @@ describe('care', () => {
     }
     expect(due(b, usual!.to + day)).toContain('toCold');
   });
+  it('what a reading moved to before itself was not missed', () => {
+    const at = START + 6 * day;
+    const sour = batch({}, [
+      [6 * 24 - 1, { type: 'measured', data: { fillingIds: ['f1'], pH: 3.5, by: 'meter' } }]
+    ]);
+    const taste = (b: ReturnType<typeof batch>) =>
+      careTasks(b, careAt(PLACES, at), at).find((t) => t.kind === 'taste')!;
+    expect(taste(batch()).missed).toBeGreaterThan(0);
+    expect(taste(sour)).toMatchObject({ missed: 0, since: taste(sour).due });
+  });
   it('a reading moves the care as it moves the curve, and taken back it stands as before', () => {
     const read = (pH: number) =>
       batch({}, [[3 * 24, { type: 'measured', data: { fillingIds: ['f1'], pH, by: 'meter' } }]]);
@@ -258,6 +268,15 @@ describe('care', () => {
     expect(cold(read(3.6))).toBeLessThan(cold(batch()));
     expect(cold(read(5.2))).toBeGreaterThan(cold(batch()));
     expect(cold(batch())).toBe(cold(batch()));
+  });
+  it('stirs a mash till its gas slows, and asks no more for what was left out then', () => {
+    const mash = batch({ styleId: 'pepper-mash', fillings: [filling({ lid: 'loose' })] });
+    const usual = careAt(PLACES, START).courseOf(mash, mash.fillings[0]!);
+    const house = { ...careAt(PLACES, START), courseOf: () => ({ ...usual, settles: START + 6 * day }) };
+    const kinds = (d: number) => careTasks(mash, house, START + d * day).map((t) => t.kind);
+    expect(kinds(6)).toContain('stir');
+    expect(kinds(6)).not.toContain('look');
+    expect(kinds(8)).not.toContain('stir');
   });
   it('puts a tray under what will swell over, once, before it does', () => {
     const full = batch({ fillings: [filling({ lid: 'airlock', usableMl: 985 })] });
@@ -269,6 +288,9 @@ describe('care', () => {
       expect(t.due).toBeLessThanOrEqual(course.lively!);
     }
     const house = careAt(PLACES, START);
+    // Once the gas has slowed nothing swells any more.
+    const past = { ...house, courseOf: () => ({ ...course, runsOver: true, settles: START + 5 * day }) };
+    expect(careTasks(full, past, START + 6 * day).map((t) => t.kind)).not.toContain('tray');
     const over = { ...house, courseOf: () => ({ ...course, runsOver: true, lively: START + 2 * day }) };
     expect(careTasks(full, over, START).find((t) => t.kind === 'tray')?.due).toBe(wall('2026-09-03', 8));
   });
@@ -304,6 +326,9 @@ describe('care', () => {
     expect(roundOf(dueOf(b0!, later), [b0!], later)[0]!.quietSince).toBe(START);
     const cared1 = { ...batch({}, [[9 * 24, cared('look', START + 9 * day)]]), id: 'b0' };
     expect(roundOf(dueOf(cared1, later), [cared1], later)[0]!.quietSince).toBeNull();
+    const bite = { type: 'portioned', data: { fillingId: 'f1', how: 'eaten', g: 50, reason: '' } } as const;
+    const eaten = { ...batch({}, [[9 * 24, bite]]), id: 'b0' };
+    expect(roundOf(dueOf(eaten, later), [eaten], later)[0]!.quietSince).toBeNull();
     expect(round.reduce((a, s) => a + s.minutes, 0)).toBe(tasks.reduce((a, t) => a + t.minutes, 0));
   });
   it('a visit answers all of it at once; what was answered meanwhile is left out, and nothing is stored of nothing', () => {
@@ -326,8 +351,11 @@ describe('care', () => {
       'tasted',
       'measured'
     ]);
-    // Skipped: the tasting, too.
-    expect(types(visited(b, { ...said, how: 'skipped' }, around))).toEqual(cares.map((c) => c.kind));
+    // Skipped: the tasting, too, but never the cold, which is asked for once.
+    const cold = { kind: 'toCold' as const, slot: now, fillingIds: ['f1'] };
+    expect(types(visited(b, { ...said, cares: [...cares, cold], how: 'skipped' }, around))).toEqual(
+      cares.map((c) => c.kind)
+    );
     // As it was: what passed is closed as not known; a measurement and the cold stay to be done.
     const unknown = visited(b, { ...said, how: 'unknown' }, around);
     expect(types(unknown)).toEqual(

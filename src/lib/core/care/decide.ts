@@ -68,8 +68,9 @@ export const BY_LOG: ReadonlySet<CareKind> = new Set(['taste', 'pH', 'toCold']);
 /** What stays to be done, however long nobody looked: a measurement, and the cold. */
 const STAYS: ReadonlySet<CareKind> = new Set(['pH', 'toCold']);
 
+/** Nobody skips the cold: it is asked for once. */
 const mayBe = (how: CareHow, kind: CareKind): boolean =>
-  how === 'done' ? !BY_LOG.has(kind) : how === 'skipped' || !STAYS.has(kind);
+  how === 'done' ? !BY_LOG.has(kind) : how === 'skipped' ? kind !== 'toCold' : !STAYS.has(kind);
 
 /** One visit: all of it, or none; what somebody else has answered meanwhile is left out. */
 export function visited(b: Batch, said: Visit, around: CareRound): Outcome<BatchEvent[]> {

@@ -26,7 +26,9 @@ const QUIET = 7 * MINUTES_PER_DAY;
 const lastNoted = (b: Batch): WallMinute =>
   Math.max(
     b.startedAt,
-    ...[...b.care, ...b.tastes, ...b.readings, ...b.gas, ...b.signs].map((x) => x.at),
+    ...[b.care, b.tastes, b.readings, b.gas, b.signs, b.portions, b.corrections].flatMap((all) =>
+      all.map((x) => x.at)
+    ),
     ...b.fillings.flatMap((f) => f.stays.map((s) => s.from))
   );
 

@@ -84,13 +84,15 @@ function lookSlots(c: CareCase, end: WallMinute, opened: readonly WallMinute[]):
 }
 
 const isMash = (s: Style): boolean => s.cuts.length === 1 && s.cuts[0] === 'mash';
-/** Daily till the gas slows. */
-const stirSlots = (c: CareCase, course: CareCourse, end: WallMinute) =>
-  every(1, nextMorning(c.startedAt + 12 * 60), Math.min(end, course.settles ?? end));
+/** Daily till the gas slows; a day later nobody needs to make up for it. */
+function stirSlots(c: CareCase, course: CareCourse, end: WallMinute): WallMinute[] {
+  const till = Math.min(end, course.settles ?? end);
+  return c.now > till + MINUTES_PER_DAY ? [] : every(1, nextMorning(c.startedAt + 12 * 60), till);
+}
 
-/** On the morning or evening before it is lively: a jar whose contents will swell over its brim. */
-function traySlots(c: CareCase, { runsOver, lively }: CareCourse): WallMinute[] {
-  if (!runsOver || lively === null) return [];
+/** On the morning or evening before it is lively, until the gas slows: a jar whose contents will swell over its brim. */
+function traySlots(c: CareCase, { runsOver, lively, settles }: CareCourse): WallMinute[] {
+  if (!runsOver || lively === null || c.now > (settles ?? Infinity)) return [];
   const morning = morningOf(lively);
   const before = [morning - MORNING + EVENING, morning, morning - MINUTES_PER_DAY - MORNING + EVENING];
   return before.filter((at) => at <= lively && at > c.startedAt).slice(0, 1);

@@ -1,6 +1,7 @@
 import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
 import { placeOf, standing, type Batch, type BatchInHand, type CareKind, type Filling } from '../batch/index';
 import type { Lid } from '../vessel/index';
+import { notedOf } from '../outlook/index';
 import type { CareHouse } from './course';
 import { coldSince, jarCase } from './jar-case';
 import { coldSlots, counterSlots } from './slots';
@@ -91,14 +92,17 @@ function slotsOf(
 
 /** For one jar and each kind: what is due now (the latest slot unanswered), else what comes next. */
 function jarTasks(b: Batch, f: Filling, house: CareHouse, now: WallMinute): JarTask[] {
+  const learnt = Math.max(-Infinity, ...notedOf(b, f).map((n) => n.when));
   return [...slotsOf(b, f, house, now)].flatMap(([kind, slots]) => {
     const upTo = answered(b, f, kind);
     const open = slots.filter((at) => at > upTo);
     const past = open.filter((at) => at <= now);
     const next = open.find((at) => at > now);
     const latest = past[past.length - 1];
+    // A reading may move what was to be done to before it: that was not missed.
+    const known = past.filter((at) => at > learnt);
     if (latest !== undefined)
-      return [{ kind, f, due: latest, missed: past.length - 1, since: past[0] ?? latest }];
+      return [{ kind, f, due: latest, missed: Math.max(0, known.length - 1), since: known[0] ?? latest }];
     return next === undefined ? [] : [{ kind, f, due: next, missed: 0, since: next }];
   });
 }

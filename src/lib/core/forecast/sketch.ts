@@ -45,14 +45,19 @@ export function sketch(jar: ForecastJar, rate: RatePrior, hours: readonly number
 }
 
 /**
- * What is held of ln rate after the readings, in a moment: all of them held to be of the rate and none of the sugar, and no
- * farther than the last of them.
+ * What is held of ln rate after the readings, looking no farther than the last of them.
+ * @param sugars so many for each rate; 1: in a moment, all that was read held to be of the rate and none of the sugar
  */
-export function rateRead(jar: ForecastJar, prior: RatePrior, readings: readonly Reading[]): RatePrior {
+export function rateRead(
+  jar: ForecastJar,
+  prior: RatePrior,
+  readings: readonly Reading[],
+  sugars?: number
+): RatePrior {
   if (readings.length === 0) return prior;
   const last = Math.max(gasHoursOf(readings), ...readings.map((r) => r.at));
   const seen = { ...jar, tempC: jar.tempC.slice(0, Math.ceil(last / jar.stepHours) + 3) };
-  return forecast(gridOf(seen, prior, [], gasHoursOf(readings), 1), readings).rate;
+  return forecast(gridOf(seen, prior, [], gasHoursOf(readings), sugars), readings).rate;
 }
 
 interface Sketched {

@@ -8,4 +8,5 @@ export * from './outlook';
 export * from './rates';
 export * from './sheet';
 export * from './tried';
+export * from './types';
 export { pieceOf, soursAs, type SoursAs } from './styles';

@@ -8,7 +8,7 @@ import { jarGeometry } from '../vessel/index';
 import { daysAhead, NO_PLACE_C, type Air } from './air';
 import { guideSpan } from './guides';
 import { insideOf, wayOf, type PartIn } from './inside';
-import type { Ahead, Noted } from './outlook';
+import type { Ahead, Noted } from './types';
 
 /** What a household adds to a jar's outlook. */
 export interface HouseKnows {

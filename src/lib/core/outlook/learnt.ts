@@ -1,6 +1,6 @@
 import type { Batch, BatchInHand } from '../batch/index';
 import { dayOfWall, type WallMinute } from '../calendar/index';
-import { alone, forecast, gasHoursOf, gridOf } from '../forecast/index';
+import { alone, rateRead } from '../forecast/index';
 import { styleLike } from '../style/index';
 import { contentsTemps } from './air';
 import { aheadOf, type HouseKnows } from './jar';
@@ -32,8 +32,7 @@ export function taughtBySouring(
   const readings = most.noted.map(({ id: _, when, ...r }) => ({ ...r, at: (when - most.from) / 60 }));
   const steps = Math.ceil((Math.max(...readings.map((r) => r.at)) + BEYOND_HOURS) / STEP);
   const tempC = contentsTemps(most.airs, most.from, most.vessel.massKg, { stepHours: STEP, steps });
-  const grid = gridOf({ ...most, tempC, stepHours: STEP }, FIRST_PRIOR, [], gasHoursOf(readings));
-  const after = forecast(grid, readings).rate;
+  const after = rateRead({ ...most, tempC, stepHours: STEP }, FIRST_PRIOR, readings);
   const said = alone(after, FIRST_PRIOR);
   return said && { style: styleLike(b.styleId), day: dayOfWall(b.startedAt), ...said };
 }

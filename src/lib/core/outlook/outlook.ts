@@ -15,85 +15,15 @@ import {
   rateRead,
   sketch,
   type Forecast,
-  type ForecastEvent,
   type ForecastJar,
   type GasVessel,
   type Inside,
-  type Phase,
   type RatePrior,
-  type Reading,
-  type StyleSour
+  type Reading
 } from '../forecast/index';
-import { contentsTemps, type Air } from './air';
-import type { GuideSpan } from './guides';
+import { contentsTemps } from './air';
 import { straysIn } from './strays';
-
-/** A reading as it was noted. */
-export type Noted = { readonly id: string; readonly when: WallMinute } & Asked;
-type Asked = Reading extends infer R ? (R extends Reading ? Omit<R, 'at'> : never) : never;
-
-/** All that a jar's outlook is reckoned from: plain data, so that a worker may do it. */
-export interface Ahead {
-  readonly from: WallMinute;
-  readonly now: WallMinute;
-  readonly days: number;
-  readonly inside: Inside;
-  readonly style: StyleSour;
-  readonly vessel: GasVessel;
-  readonly airs: readonly Air[];
-  readonly prior: RatePrior;
-  /** From so many batches of the household's own. */
-  readonly batches: number;
-  readonly noted: readonly Noted[];
-  readonly guide: GuideSpan | null;
-}
-
-/** When it comes: eight times in ten between early and late; null: not in the time that was looked at. */
-export interface Span {
-  readonly early: WallMinute | null;
-  readonly likely: WallMinute | null;
-  readonly late: WallMinute | null;
-}
-
-/** The curve at one moment: pH and acidity (% as lactic), each with the two between which it is eight times in ten. */
-export interface CurveAt {
-  readonly at: WallMinute;
-  readonly pH: { readonly low: number; readonly likely: number; readonly high: number };
-  readonly acidity: { readonly low: number; readonly likely: number; readonly high: number };
-  readonly tempC: number;
-}
-
-export interface GasAhead {
-  /** Most that the contents swell by, against the room over them: 1 runs over. */
-  readonly fills: number;
-  /** Of a clamped lid: when it wants opening, the highest pressure left, bar, and how many hours are over the limit so. */
-  readonly openings: readonly WallMinute[];
-  readonly topBar: number;
-  readonly hoursOver: number;
-  /** Never opened, it would come to so much, bar. */
-  readonly shutBar: number;
-}
-
-export interface Outlook {
-  readonly spans: Readonly<Record<ForecastEvent, Span>>;
-  readonly curve: readonly CurveAt[];
-  readonly phases: readonly { readonly phase: Phase; readonly from: WallMinute }[];
-  readonly gas: GasAhead;
-  readonly rate: RatePrior;
-  /** Readings that moved it, and those that were taken before the pieces had evened out. */
-  readonly used: readonly string[];
-  readonly tooEarly: readonly string[];
-  /** A pH that fits neither the curve nor its instrument: a slip, most likely. */
-  readonly strays: readonly string[];
-  /** Without the last reading that moved it. */
-  readonly before: Readonly<Record<ForecastEvent, Span>> | null;
-  /** What tested guides say until fully sour; `apart` where it lies outside of the span. */
-  readonly guide: { readonly from: WallMinute; readonly to: WallMinute; readonly apart: boolean } | null;
-  /** Fully sour counts from then on: the later of both until this jar's own readings decide. */
-  readonly fullySour: WallMinute | null;
-  /** Sugar left over in a warm, sour jar, or very much of it at the start: it may go fizzy and alcoholic. */
-  readonly mayTurnAlcoholic: boolean;
-}
+import type { Ahead, CurveAt, Outlook } from './types';
 
 /** Ensembles go by two hours, the one course that is shown too. */
 const STEP = 2;
@@ -119,7 +49,7 @@ export const outlookTried = (ahead: Ahead): Outlook =>
 /** What care goes by, for many jars at once: the readings say how fast it goes, three courses what comes then. */
 export const outlookSketched = (ahead: Ahead): Outlook =>
   reckoned(ahead, (jar, prior, readings, hours) => ({
-    f: sketch(jar, rateRead(jar, prior, readings), hours),
+    f: sketch(jar, rateRead(jar, prior, readings, 1), hours),
     before: null
   }));
 

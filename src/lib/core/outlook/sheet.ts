@@ -7,7 +7,7 @@ import { daysAhead } from './air';
 import { guideSpan } from './guides';
 import { insideOf, wayOf } from './inside';
 import type { HouseKnows } from './jar';
-import type { Ahead } from './outlook';
+import type { Ahead } from './types';
 
 /** A jar of a worksheet as it would be if it began now, at a place; null for a shape that nobody knows. */
 export function aheadOfCard(

@@ -1,16 +1,4 @@
-import type { WallMinute } from '../calendar/index';
-
-interface Noted {
-  readonly id: string;
-  readonly when: WallMinute;
-  readonly of: string;
-  readonly pH?: number;
-  readonly by?: 'strip' | 'meter';
-}
-interface CurveAt {
-  readonly at: WallMinute;
-  readonly pH: { readonly likely: number };
-}
+import type { CurveAt, Noted } from './types';
 
 /** Three spreads of a pH against the curve, the model's and its instrument's together. */
 const STRAY = { strip: 0.97, meter: 0.42 };
@@ -19,6 +7,5 @@ const STRAY = { strip: 0.97, meter: 0.42 };
 export const straysIn = (noted: readonly Noted[], curve: readonly CurveAt[]): string[] =>
   noted.flatMap((n) => {
     const at = curve.findLast((c) => c.at <= n.when);
-    if (n.pH === undefined || !at) return [];
-    return Math.abs(n.pH - at.pH.likely) > STRAY[n.by ?? 'strip'] ? [n.id] : [];
+    return n.of === 'pH' && at && Math.abs(n.pH - at.pH.likely) > STRAY[n.by] ? [n.id] : [];
   });

@@ -1,7 +1,7 @@
 import type { WallMinute } from '../calendar/index';
 import type { Inside } from '../forecast/index';
 import type { Lid } from '../vessel/index';
-import type { Ahead } from './outlook';
+import type { Ahead } from './types';
 
 /** What is tried on a jar before it is risked; null: as it is. */
 export interface Tried {

@@ -20,6 +20,7 @@ export interface Overview {
   /** How far the log went, and the news' beat: what a page had seen. */
   readonly version: number;
   readonly beat: string;
+  /** Stops of the round of now. */
   readonly due: number;
   readonly gardenG: number;
   readonly benchG: number;
@@ -78,7 +79,7 @@ function overviewOf(
     household: all.household,
     now: all.now,
     stepped: house.clock.stepped,
-    due: tasks.filter((t) => t.due <= all.now).length,
+    due: new Set(tasks.flatMap((t) => (t.due <= all.now ? [`${t.placeId}/${t.batchId}`] : []))).size,
     gardenG: all.lots.reduce((a, l) => a + l.gardenG, 0),
     benchG: all.lots.reduce((a, l) => a + l.benchG, 0),
     counterJars: at('counter'),

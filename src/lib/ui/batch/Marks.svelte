@@ -15,7 +15,7 @@
   <legend class="text-sm font-semibold">{legend}</legend>
   <!-- On a narrow phone its two ends stand over the row, so that all six fit. -->
   <div class="grid grid-cols-6 items-center gap-1 pt-1 sm:flex">
-    <span class="col-span-3 text-sm text-quiet sm:w-16">{low}</span>
+    <span class="col-span-3 text-sm text-quiet sm:w-16 sm:shrink-0">{low}</span>
     <span class="col-span-3 text-right text-sm text-quiet sm:order-last sm:pl-1 sm:text-left">{high}</span>
     {#each [0, 1, 2, 3, 4, 5] as n (n)}
       <label

@@ -4,6 +4,7 @@
   import { BY_LOG, type RoundStop } from '$lib/core/care';
   import { careShort } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
+  import Trouble from '../forms/Trouble.svelte';
   import More from '../house/More.svelte';
   import { useHouse } from '../house/house.svelte';
   import StillThere from './StillThere.svelte';
@@ -79,10 +80,11 @@
     <ActionForm
       command="visit"
       values={{ visits: JSON.stringify(quiet.map((s) => visitOf(s))), how: 'unknown' }}
-      class="pt-3"
+      class="no-print pt-3"
     >
-      {#snippet children({ busy })}
+      {#snippet children({ busy, problems })}
         <Button type="submit" outline disabled={busy}>All here is as it was</Button>
+        <Trouble problem={problems.find((p) => p.field !== null)} />
         <p class="text-sm text-quiet">
           What passed meanwhile is closed as not known: neither done nor missed.
         </p>
@@ -99,9 +101,14 @@
     {/each}
   </ul>
   {#if byHand.length > 1}
-    <ActionForm command="visit" values={{ visits: JSON.stringify(byHand), how: 'done' }} class="pt-3">
-      {#snippet children({ busy })}
+    <ActionForm
+      command="visit"
+      values={{ visits: JSON.stringify(byHand), how: 'done' }}
+      class="no-print pt-3"
+    >
+      {#snippet children({ busy, problems })}
         <Button type="submit" outline disabled={busy}>All here done: {kinds.join(', ')}</Button>
+        <Trouble problem={problems.find((p) => p.field !== null)} />
       {/snippet}
     </ActionForm>
   {/if}

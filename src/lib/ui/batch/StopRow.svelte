@@ -118,12 +118,12 @@
           {#if wants('toCold')}<Button outline={byHand} onclick={() => batch && dialogs.show('move', batch)}
               >Move…</Button
             >{/if}
-          <button
-            class="min-h-11 px-2 text-sm underline underline-offset-4"
-            name="how"
-            value="skipped"
-            disabled={busy}>skip</button
-          >
+          {#if stop.wants.some((w) => w.kind !== 'toCold')}<button
+              class="min-h-11 px-2 text-sm underline underline-offset-4"
+              name="how"
+              value="skipped"
+              disabled={busy}>skip</button
+            >{/if}
           {#if stop.fillingIds.length > 1 && !choosing}
             <button
               type="button"
