@@ -26,7 +26,7 @@ const AREAS = [
     'recipe',
     'style'
   ],
-  ...['weigh', 'outlook', 'batch', 'bench', 'first', 'run', 'shell']
+  ...['weigh', 'outlook', 'batch', 'away', 'bench', 'first', 'run', 'shell']
 ];
 const inOrder = (names, folder, what) =>
   names.slice(0, -1).map((name, i) => ({

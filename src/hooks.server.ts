@@ -60,11 +60,15 @@ export const handle: Handle = async ({ event, resolve }) => {
   return response;
 };
 
+/** A calendar's address is a secret: it is not written down. */
+const placeOf = ({ route, url }: { route: { id: string | null }; url: URL }): string =>
+  route.id?.startsWith('/calendar/') ? route.id : url.pathname;
+
 /** A bug: logged with a name, shown without its insides. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
   if (status === 404) return { message: 'There is nothing here.' };
   const id = randomUUID().slice(0, 8);
-  open?.log.error({ id, path: event.url.pathname, err: error, status }, message);
+  open?.log.error({ id, path: placeOf(event), err: error, status }, message);
   return {
     message:
       status === 413

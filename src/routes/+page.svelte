@@ -6,8 +6,9 @@
   import PlaceRound from '$lib/ui/batch/PlaceRound.svelte';
   import MakingsDue from '$lib/ui/run/MakingsDue.svelte';
   import More from '$lib/ui/house/More.svelte';
+  import { wall } from '$lib/core/calendar';
   import { useHouse } from '$lib/ui/house/house.svelte';
-  import { longDay, relativeTime } from '$lib/ui/time';
+  import { longDay, relativeDay, relativeTime } from '$lib/ui/time';
   import { timers } from '$lib/ui/timer/timers.svelte';
   import { weighIn } from '$lib/ui/weigh/weigh-in.svelte';
   import type { PageProps } from './$types';
@@ -33,6 +34,16 @@
 {#each data.condemned as c (c.batch.id)}<Verdicts batch={c.batch} verdicts={c.verdicts} named />{/each}
 
 <MakingsDue makings={data.makings} />
+
+{#if data.leaving}
+  {@const { id, from, to, jars } = data.leaving}
+  <p class="mt-3 border-l-4 border-heed pl-3">
+    You are away {relativeDay(wall(from, 12), house.now)} to {relativeDay(wall(to, 12), house.now)}.
+    {#if jars > 0}<a class="act" href="/away/{id}"
+        >{jars === 1 ? 'One jar wants' : `${jars} jars want`} something before</a
+      >{:else}<a class="act" href="/away/{id}">No jar wants anything before</a>{/if}
+  </p>
+{/if}
 
 {#if data.due.length === 0 && data.condemned.length === 0 && data.makings.length === 0}
   <p class="mt-4 max-w-prose text-lg">

@@ -56,7 +56,7 @@ import {
 } from '$lib/core/lot';
 import { pHCautions } from '$lib/core/safety';
 import { batch, filling, PLACES, START } from '../support/builders';
-import { careAt, careOf, NEW } from '../support/care';
+import { careAt, careOf, knowsAt } from '../support/care';
 import { near, vector } from '../support/vectors';
 
 const day = MINUTES_PER_DAY;
@@ -238,9 +238,7 @@ describe('care', () => {
     });
     expect(cool!.from).toBeGreaterThan(usual!.from + day / 2);
     expect(cool!.to).toBeGreaterThan(usual!.to);
-    const { spans } = outlookOf(
-      aheadOf(b, b.fillings[0]!, { places: PLACES, sugars: {}, rateOf: () => NEW }, START)!
-    );
+    const { spans } = outlookOf(aheadOf(b, b.fillings[0]!, knowsAt(PLACES), START)!);
     near(usual!.from - START, spans.firstTaste.likely! - START, 0.08);
     const from = (kind: string) =>
       careTasks(b, careAt(PLACES, START), START).find((t) => t.kind === kind)!.due;
@@ -298,7 +296,7 @@ describe('care', () => {
     const courses: Courses = new Map();
     const b = batch();
     const known = (now: number, of = b) =>
-      careBy({ places: PLACES, sugars: {}, rateOf: () => NEW }, now, courses).courseOf(of, of.fillings[0]!);
+      careBy(knowsAt(PLACES), now, courses).courseOf(of, of.fillings[0]!);
     const first = known(START + 60);
     expect(known(START + 9 * day)).toBe(first);
     const read = batch({}, [[24, { type: 'gasSeen', data: { fillingIds: ['f1'], seen: 'lively' } }]]);

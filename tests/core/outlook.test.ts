@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { evolveBatch, placeOf, type Batch, type BatchEvent } from '$lib/core/batch';
 import { MINUTES_PER_DAY } from '$lib/core/calendar';
 import { EVENTS } from '$lib/core/forecast';
-import { NEW_HOUSEHOLD } from '$lib/core/kit';
+import { NEW_HOUSEHOLD, upBy, USUAL_ROUNDS } from '$lib/core/kit';
 import {
   aheadOf,
   AS_IT_IS,
@@ -30,7 +30,7 @@ import { batch, PLACES, START } from '../support/builders';
 import { near } from '../support/vectors';
 
 const day = MINUTES_PER_DAY;
-const house = { ...knowsOf({ places: PLACES, crops: [], resets: {} }, []) };
+const house = { ...knowsOf({ places: PLACES, crops: [], resets: {}, rounds: USUAL_ROUNDS }, []) };
 
 const filled = (
   styleId: string,
@@ -53,6 +53,7 @@ const ahead = (over: Partial<Ahead> = {}, jar = SHREDS): Ahead => ({
   ...{ prior: FIRST_PRIOR, batches: 0 },
   noted: [],
   guide: null,
+  up: upBy(USUAL_ROUNDS),
   ...over
 });
 const likely = (o: Outlook, e: 'mild' | 'tangy' | 'fullySour') => o.spans[e].likely ?? Infinity;
@@ -223,7 +224,7 @@ describe('a standing jar', () => {
   });
   it('sugar of own crops is the household’s', () => {
     const said = { id: 'cabbage-white', sugar: 0.06 } as (typeof NEW_HOUSEHOLD.crops)[number];
-    expect(knowsOf({ places: PLACES, crops: [said], resets: {} }, []).sugars).toEqual({
+    expect(knowsOf({ places: PLACES, crops: [said], resets: {}, rounds: USUAL_ROUNDS }, []).sugars).toEqual({
       'cabbage-white': 0.06
     });
   });

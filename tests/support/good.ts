@@ -124,6 +124,8 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   },
   'set-weight': { name: 'Disc', kind: 'disc', displacesMl: 35, heightMm: 18, widthMm: 66 },
   'plan-away': { from: '2026-10-01', to: '2026-10-08' },
+  'change-lid': { batchId: ID, fillingIds: `${ID}.j1`, lid: 'airlock' },
+  'take-place': { placeId: 'counter', by: 'Ida' },
   'drop-away': { awayId: 'trip' },
   'break-jar': { jarId: 'clip-1000.clamped' },
   'start-timer': {
@@ -211,6 +213,7 @@ export const GOOD_DOOR: Readonly<Record<string, Record<string, unknown>>> = {
   'drop-guests': {},
   'sign-out-everywhere': {},
   'take-back-pass': { passId: 'nobody' },
+  'make-feed': { name: 'Ida' },
   'make-token': { name: 'Barn screen', role: 'guest', days: 5 },
   in: { name: 'Ida', passphrase: 'kohlrabi under the stairs' },
   first: { name: 'Ida', code: 'AAAA-AAAA', passphrase: 'kohlrabi under the stairs' }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { FIRST_BENCH } from '../core/lot';
+import { LIDS } from '../core/vessel';
 import type { RefusalCode } from '../core/refusal';
 
 /** Bits that the schemas share. A schema's message is a refusal code, `words.ts` has its sentence; another does not compile. */
@@ -55,6 +56,9 @@ export const ids = z.preprocess(
     // A jar named twice is one jar.
     .transform((all) => [...new Set(all)])
 );
+export const lid = z
+  .enum(LIDS as [string, ...string[]], no('not-a-choice'))
+  .transform((v) => v as (typeof LIDS)[number]);
 /** A number from a form or from JSON. */
 export const number = (min: number, max: number, code: RefusalCode) =>
   z.preprocess(

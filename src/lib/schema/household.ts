@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import type { RefusalCode } from '../core/refusal';
 import { CUTS } from '../core/produce';
 import { PIECE_NAMES } from '../core/reading';
 import { EATERS } from '../core/safety';
-import { LIDS, WEIGHT_KINDS } from '../core/vessel';
+import { WEIGHT_KINDS } from '../core/vessel';
 import {
   cleanText,
   commandId,
@@ -10,6 +11,7 @@ import {
   day,
   id,
   jsonField,
+  lid,
   number,
   shortText,
   ticked,
@@ -19,9 +21,14 @@ import {
 
 const units = z.enum(['metric', 'US', 'imperial'], no('not-a-choice'));
 const spoons = z.enum(['US', 'metric', 'AU', 'imperial'], no('not-a-choice'));
-const lid = z
-  .enum(LIDS as [string, ...string[]], no('not-a-choice'))
-  .transform((v) => v as (typeof LIDS)[number]);
+
+/** A time of the day, as a clock shows it, within bounds: minutes after midnight. */
+const clockTime = (from: number, to: number, code: RefusalCode) =>
+  z
+    .string({ error: no('missing') })
+    .regex(/^([01]?\d|2[0-3]):[0-5]\d$/, code)
+    .transform((said) => said.split(':').reduce((a, n) => a * 60 + Number(n), 0))
+    .refine((at) => at >= from && at <= to, code);
 
 const jar = z.object({ geometryId: id, lid, owned: whole(0, 500) });
 
@@ -38,6 +45,8 @@ export const settleSchema = z.object({
   scaleStepG: number(0.01, 50, 'step-out-of-range').optional(),
   beds: z.string().overwrite(cleanText).max(500, no('text-too-long')).optional(),
   waterId: id.optional(),
+  morning: clockTime(4 * 60, 12 * 60, 'morning-out-of-range').optional(),
+  evening: clockTime(15 * 60, 23 * 60, 'evening-out-of-range').optional(),
   mild: z.enum(['yes', 'no'], no('not-a-choice')).optional(),
   /** Who eats here; the form says that it asked, since an empty list sends nothing. */
   eatersAsked: ticked,
@@ -99,6 +108,9 @@ export const setWeightSchema = z.object({
   heightMm: number(1, 400, 'count-out-of-range'),
   widthMm: number(10, 500, 'count-out-of-range')
 });
+
+/** Who goes round a place; empty: whoever comes by. */
+export const takePlaceSchema = z.object({ commandId, placeId: id, by: maybeText });
 
 /** Nobody is here from one day to another. */
 export const planAwaySchema = z.object({ commandId, from: day, to: day });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { cleanText, commandId, id, whole, no } from './common';
+import { cleanText, commandId, id, maybeText, whole, no } from './common';
 
 /** As it is typed; how it is compared is the house's affair. Its bounds keep what is hashed small. */
 const passphrase = z
@@ -46,6 +46,9 @@ export const makeTokenSchema = z.object({
   role: z.enum(['hand', 'guest'], no('not-a-choice')),
   days: whole(1, 366)
 });
+
+/** An address for a calendar; for one person it leaves out what others have taken, for nobody by name it has all. */
+export const makeFeedSchema = z.object({ commandId, name: maybeText });
 
 export const takeBackPassSchema = z.object({ commandId, passId: id });
 export const nothingMoreSchema = z.object({ commandId });

@@ -47,6 +47,7 @@ export const OF_JARS = {
     'Move it to a cold place. A pantry jar needs a tested heat process.'
   ],
   'already-there': (v) => [`It stands at ${v.place} already.`, 'Choose another place.'],
+  'lid-is-on': ['They wear that lid already.', 'Choose another lid, or other jars.'],
   'more-lost-than-held': (v) => [
     `The jar held about ${grams(v.heldG)} of brine and juice in all.`,
     'Give what is missing now, in ml or mm of level.'

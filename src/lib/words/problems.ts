@@ -170,6 +170,8 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   ],
   'place-in-use': (v) => [`Jars stand at ${v.place}, so its kind cannot change.`, 'Move them first.'],
   'people-out-of-range': ['How many eat with you?', 'Give 1 to 50.'],
+  'morning-out-of-range': ['That is no morning.', 'Give a time between 4:00 and 12:00, such as 8:00.'],
+  'evening-out-of-range': ['That is no evening.', 'Give a time between 15:00 and 23:00, such as 20:00.'],
   'step-out-of-range': ['A kitchen scale does not step like that.', 'Give 0.1, 1, 2 or 5 g.'],
   'swing-out-of-range': [
     'No kitchen swings so far within a day.',

@@ -9,6 +9,7 @@
   import Tares from '$lib/ui/kit/Tares.svelte';
   import Settings from '$lib/ui/kit/Settings.svelte';
   import WhoComesIn from '$lib/ui/people/WhoComesIn.svelte';
+  import Feeds from '$lib/ui/people/Feeds.svelte';
   import Standing from '$lib/ui/kit/Standing.svelte';
   import SaltTable from '$lib/ui/kit/SaltTable.svelte';
   import type { PageProps } from './$types';
@@ -28,6 +29,8 @@
   </div>
   <div class="flex min-w-0 flex-col gap-10">
     <Places /><Tares />
-    <AwayDays /><Settings />{#if data.door}<WhoComesIn door={data.door} />{/if}<Standing />
+    <AwayDays /><Settings />{#if data.door}<WhoComesIn door={data.door} /><Feeds
+        feeds={data.door.passes.filter((p) => p.kind === 'feed')}
+      />{/if}<Standing />
   </div>
 </div>

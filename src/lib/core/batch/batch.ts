@@ -1,5 +1,6 @@
 import type { WallMinute } from '../calendar/index';
 import type { Contents } from '../contents/index';
+import type { Lid } from '../vessel/index';
 import type { StyleFacts } from '../style/index';
 import type { KeptSheet } from './first-words';
 import type { Correction } from './correction';
@@ -136,6 +137,11 @@ export type BatchEvent =
   | {
       readonly type: 'moved';
       readonly data: { readonly fillingIds: readonly string[]; readonly placeId: string };
+    }
+  /** Another kind of lid, put on by hand. */
+  | {
+      readonly type: 'lidChanged';
+      readonly data: { readonly fillingIds: readonly string[]; readonly lid: Lid };
     }
   | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'what' | 'corrected'> }
   | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } }

@@ -1,3 +1,4 @@
+import type { Lid } from '../vessel/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import type { Batch, BatchInHand, BatchEvent } from './batch';
@@ -22,6 +23,16 @@ export function move(b: BatchInHand, ids: readonly string[], to: Place): Outcome
   const going = jars.value.filter((f) => placeOf(f) !== to.id).map((f) => f.id);
   if (going.length === 0) return refuse('already-there', { field: 'placeId', values: { place: to.name } });
   return done({ type: 'moved', data: { fillingIds: going, placeId: to.id } });
+}
+
+/** Another kind of lid on those of the jars that do not wear it. */
+export function changeLid(b: BatchInHand, ids: readonly string[], lid: Lid): Outcome<BatchEvent> {
+  const jars = standingFillings(b, ids);
+  if (!jars.ok) return jars;
+  const fillingIds = jars.value.filter((f) => f.lid !== lid).map((f) => f.id);
+  return fillingIds.length === 0
+    ? refuse('lid-is-on', { field: 'lid' })
+    : done({ type: 'lidChanged', data: { fillingIds, lid } });
 }
 
 /** A part or the whole of a jar leaves it; a throw-away says why, where the house does not know (`because`). */

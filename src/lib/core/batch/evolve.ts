@@ -1,5 +1,6 @@
 import { massOf, NOTHING, plus, type Posting } from '../contents/index';
 import type { Batch, BatchEvent, Said } from './batch';
+import type { Portion } from './facts';
 import { afterPostings } from './jar';
 import { portionOf, postingsOf } from './moved';
 import {
@@ -44,14 +45,13 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'cared':
       return { ...state, care: [...state.care, { ...said, ...event.data }] };
     case 'moved': {
-      const { fillingIds, placeId } = event.data;
-      const stay = { placeId, from: said.at };
-      return withFillings(state, fillingIds, (f) => ({ ...f, stays: [...f.stays, stay] }));
+      const stay = { placeId: event.data.placeId, from: said.at };
+      return withFillings(state, event.data.fillingIds, (f) => ({ ...f, stays: [...f.stays, stay] }));
     }
-    case 'portioned': {
-      const portion = { ...said, ...event.data, what: gone(moved), corrected: false };
-      return { ...state, portions: [...state.portions, portion] };
-    }
+    case 'lidChanged':
+      return withFillings(state, event.data.fillingIds, (f) => ({ ...f, lid: event.data.lid }));
+    case 'portioned':
+      return portionedIn(state, { ...said, ...event.data, what: gone(moved), corrected: false });
     case 'portionCorrected':
       return portionPutRight(state, event.data, moved);
     case 'putRight':
@@ -71,6 +71,11 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return judged(state, event, said);
   }
 }
+
+const portionedIn = (state: Batch, portion: Portion): Batch => ({
+  ...state,
+  portions: [...state.portions, portion]
+});
 
 /** Tastes, readings and signs, and their corrections. */
 function judged(

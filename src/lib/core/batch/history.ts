@@ -114,6 +114,7 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'pHCorrected',
     'signSeen',
     'signTakenBack',
+    'lidChanged',
     'portioned'
   ],
   onNothing: [],

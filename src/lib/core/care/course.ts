@@ -1,7 +1,7 @@
 import { usualTarget, type BatchInHand, type Filling } from '../batch/index';
 import { MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
 import { aheadOf, outlookSketched, type Ahead, type HouseKnows, type Outlook } from '../outlook/index';
-import type { Place } from '../kit/index';
+import type { Place, Rounds } from '../kit/index';
 import { style, styleMade } from '../style/index';
 
 /** What a jar's care goes by: when it most likely comes to each window, and its gas. */
@@ -25,6 +25,7 @@ export interface CareCourse {
 /** What care stands on: the household's places, and each jar's course. */
 export interface CareHouse {
   readonly places: readonly Place[];
+  readonly rounds: Rounds;
   readonly courseOf: (b: BatchInHand, f: Filling) => CareCourse;
 }
 
@@ -37,6 +38,7 @@ const BY_DAYS = 14;
 /** Care by the forecast, as far as a household knows its ferments. */
 export const careBy = (knows: HouseKnows, now: WallMinute, courses: Courses = new Map()): CareHouse => ({
   places: knows.places,
+  rounds: knows.rounds,
   courseOf: (b, f) => {
     // Where nobody knows its salt, care goes by the usual.
     const ahead = aheadOf(b, f, knows, now, usualTarget(b));

@@ -25,7 +25,7 @@ export interface CareTask {
 }
 
 /** Hands at work per jar, minutes. Common practice, no source. */
-const MINUTES: Record<CareKind, number> = {
+export const MINUTES: Record<CareKind, number> = {
   open: 1,
   look: 1,
   airlock: 1,
@@ -39,8 +39,8 @@ const MINUTES: Record<CareKind, number> = {
   tray: 1
 };
 
-/** A job done a little early covers the slot to come. */
-const GRACE: Partial<Record<CareKind, number>> = { open: 3 * 60 };
+/** A job done a little early covers the slot to come; gas may ask for one opening two hours after another. */
+const GRACE: Partial<Record<CareKind, number>> = { open: 90 };
 const GRACE_ELSE = 12 * 60;
 
 /** Up to when a kind of care has been answered for a jar. */
@@ -72,7 +72,7 @@ interface JarTask {
 function slotsOf(
   b: Batch,
   f: Filling,
-  { places, courseOf }: CareHouse,
+  { places, rounds, courseOf }: CareHouse,
   now: WallMinute
 ): ReadonlyMap<CareKind, readonly WallMinute[]> {
   const made = jarCase(b, f, places);
@@ -80,6 +80,7 @@ function slotsOf(
   const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
   const c = {
     ...made,
+    rounds,
     lid: f.lid,
     startedAt: b.startedAt,
     coldSince: coldSince(f, places),
@@ -90,12 +91,22 @@ function slotsOf(
   return c.coldSince === null ? counterSlots(c, courseOf(b, f)) : coldSlots(c);
 }
 
+/** What of a jar's care nobody has answered yet, by kind, in order of time. */
+export const openSlots = (
+  b: Batch,
+  f: Filling,
+  house: CareHouse,
+  now: WallMinute
+): readonly (readonly [CareKind, readonly WallMinute[]])[] =>
+  [...slotsOf(b, f, house, now)].map(([kind, slots]) => {
+    const upTo = answered(b, f, kind);
+    return [kind, slots.filter((at) => at > upTo)];
+  });
+
 /** For one jar and each kind: what is due now (the latest slot unanswered), else what comes next. */
 function jarTasks(b: Batch, f: Filling, house: CareHouse, now: WallMinute): JarTask[] {
   const learnt = Math.max(-Infinity, ...notedOf(b, f).map((n) => n.when));
-  return [...slotsOf(b, f, house, now)].flatMap(([kind, slots]) => {
-    const upTo = answered(b, f, kind);
-    const open = slots.filter((at) => at > upTo);
+  return openSlots(b, f, house, now).flatMap(([kind, open]) => {
     const past = open.filter((at) => at <= now);
     const next = open.find((at) => at > now);
     const latest = past[past.length - 1];

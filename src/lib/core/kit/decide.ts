@@ -5,14 +5,18 @@ import { ownDensity, saltKind, type OwnSpoon } from '../salt/index';
 import type { VesselWeight } from '../vessel/index';
 import { jarsCounted, type JarCounted } from './jars';
 import { waysOf, type Household, type HouseholdEvent, type HouseholdSettings } from './kit';
+import { USUAL_ROUNDS } from './rounds';
 import { identity, ofThatName } from './names';
 import type { PlaceSaid } from './places';
 import { isWater } from './water';
 
 /** What the first page asks and the settings change; what is left out stays. */
-export interface SettingsSaid extends Omit<HouseholdSettings, 'beds' | 'mild' | 'eaters'> {
+export interface SettingsSaid extends Omit<HouseholdSettings, 'beds' | 'mild' | 'eaters' | 'rounds'> {
   /** Names of beds, with commas between. */
   readonly beds?: string | undefined;
+  /** Minutes after midnight; what is left out is the usual. */
+  readonly morning?: number | undefined;
+  readonly evening?: number | undefined;
   readonly mild?: 'yes' | 'no' | undefined;
   readonly eaters: readonly string[];
   /** Who eats here was asked: none ticked is none. */
@@ -25,6 +29,7 @@ export interface SettingsSaid extends Omit<HouseholdSettings, 'beds' | 'mild' | 
 /** The first page answered or skipped, and settings changed later. */
 export function settled(said: SettingsSaid): Outcome<HouseholdEvent[]> {
   const { name, people, units, spoons, saltKindId, scaleStepG, waterId, mild, eaters } = said;
+  const { morning, evening } = said;
   const address = said.address === undefined ? done(undefined) : readAddress(said.address);
   if (!address.ok) return address;
   if (saltKindId && !saltKind(saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
@@ -33,6 +38,10 @@ export function settled(said: SettingsSaid): Outcome<HouseholdEvent[]> {
   if (!jars.ok) return jars;
   const given = {
     ...{ people, units, spoons, saltKindId, scaleStepG, waterId, address: address.value },
+    rounds:
+      morning === undefined && evening === undefined
+        ? undefined
+        : { morning: morning ?? USUAL_ROUNDS.morning, evening: evening ?? USUAL_ROUNDS.evening },
     // An empty name is no name.
     name: name === '' ? undefined : name,
     mild: mild === undefined ? undefined : mild === 'yes',
@@ -162,4 +171,14 @@ export function awayDropped(house: Household, id: string): Outcome<HouseholdEven
   return house.away.some((a) => a.id === id)
     ? done({ type: 'awayDropped', data: { id } })
     : refuse('away-unknown', { field: 'awayId' });
+}
+
+/** Somebody goes round a place from now on; no name: whoever comes by. */
+export function placeTaken(
+  house: Household,
+  { placeId: id, by }: { readonly placeId: string; readonly by: string }
+): Outcome<HouseholdEvent & { type: 'placeTaken' }> {
+  return house.places.some((p) => p.id === id)
+    ? done({ type: 'placeTaken', data: { id, by } })
+    : refuse('place-unknown', { field: 'placeId' });
 }

@@ -12,6 +12,7 @@ export * from './crops';
 export * from './decide';
 export * from './jars';
 export * from './names';
+export * from './rounds';
 export * from './styles';
 export * from './history';
 export * from './water';

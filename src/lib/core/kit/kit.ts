@@ -5,6 +5,7 @@ import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { OwnStyles, StyleSaid } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
+import { USUAL_ROUNDS, type Rounds } from './rounds';
 import { placeRead, placeSet, type Place, type PlaceSaid } from './places';
 
 /** What the household owns and how it likes to be spoken to; built up from its events. */
@@ -55,6 +56,9 @@ export interface Household {
   readonly beds: readonly string[];
   readonly jars: readonly OwnedJar[];
   readonly places: readonly Place[];
+  /** Who goes round a place, by its id, where somebody has taken it. */
+  readonly takes: Readonly<Record<string, string>>;
+  readonly rounds: Rounds;
   readonly tares: readonly Tare[];
   readonly ownSpoons: readonly OwnSpoon[];
   readonly weights: readonly OwnWeight[];
@@ -83,6 +87,8 @@ export type HouseholdEvent =
   | { readonly type: 'jarsWashed'; readonly data: { readonly jarIds: readonly string[] } }
   | { readonly type: 'placeSet'; readonly data: PlaceSaid }
   | { readonly type: 'placeRead'; readonly data: { readonly id: string; readonly tempC: number } }
+  /** Somebody goes round it from now on; by nobody's name: whoever comes by. */
+  | { readonly type: 'placeTaken'; readonly data: { readonly id: string; readonly by: string } }
   | { readonly type: 'tareSet'; readonly data: Tare }
   | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
@@ -108,6 +114,7 @@ export type HouseholdSettings = Partial<
     | 'waterId'
     | 'mild'
     | 'eaters'
+    | 'rounds'
   >
 >;
 
@@ -127,6 +134,8 @@ export const NEW_HOUSEHOLD: Household = {
     { id: 'fridge', name: 'Fridge', kind: 'cold', tempC: 4, shelfLitres: 40 },
     { id: 'pantry', name: 'Pantry shelf', kind: 'pantry', tempC: 18, shelfLitres: null }
   ],
+  takes: {},
+  rounds: USUAL_ROUNDS,
   tares: [],
   ownSpoons: [],
   weights: [],
@@ -158,6 +167,8 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       const { id, tempC } = event.data;
       return { ...state, places: state.places.map((p) => (p.id === id ? placeRead(p, { at, tempC }) : p)) };
     }
+    case 'placeTaken':
+      return { ...state, takes: { ...state.takes, [event.data.id]: event.data.by } };
     case 'tareSet':
       return { ...state, tares: withOne(state.tares, event.data) };
     case 'spoonWeighed': {

@@ -2,7 +2,7 @@ import { placeOf, salinityOf, type BatchInHand, type Filling } from '../batch/in
 import type { WallMinute } from '../calendar/index';
 import { massOf, solidsOf } from '../contents/index';
 import type { Inside, RatePrior } from '../forecast/index';
-import { tempsDuring, type Place } from '../kit/index';
+import { tempsDuring, upBy, type Place, type Rounds } from '../kit/index';
 import { cutFor, styleMade } from '../style/index';
 import { jarGeometry } from '../vessel/index';
 import { daysAhead, NO_PLACE_C, type Air } from './air';
@@ -13,6 +13,8 @@ import type { Ahead, Noted } from './types';
 /** What a household adds to a jar's outlook. */
 export interface HouseKnows {
   readonly places: readonly Place[];
+  /** When it goes round its jars. */
+  readonly rounds: Rounds;
   /** Sugar of its own crops, share. */
   readonly sugars: Readonly<Record<string, number>>;
   /** How fast its batches of a style go against the table. */
@@ -77,7 +79,7 @@ export function aheadOf(
       lid: f.lid
     },
     ...house.rateOf(b.styleId),
-    noted: notedOf(b, f),
+    ...{ noted: notedOf(b, f), up: upBy(house.rounds) },
     guide: guideSpan(b.styleId, most.cropId, isWhole(most), warmthNow(f, house.places))
   };
 }

@@ -1,5 +1,6 @@
 import type { Batch, BatchInHand } from '../batch/index';
 import { dayOfWall, type WallMinute } from '../calendar/index';
+import { USUAL_ROUNDS } from '../kit/index';
 import { alone, rateRead } from '../forecast/index';
 import { styleLike } from '../style/index';
 import { contentsTemps } from './air';
@@ -22,7 +23,7 @@ export function taughtBySouring(
   const cold = new Set(house.places.filter((p) => p.kind === 'cold').map((p) => p.id));
   const stands = b.fillings.some((f) => f.emptiedAt === null && !cold.has(f.stays.at(-1)?.placeId ?? ''));
   if (stands) return null;
-  const knows = { ...house, rateOf: () => ({ prior: FIRST_PRIOR, batches: 0 }) };
+  const knows = { ...house, rounds: USUAL_ROUNDS, rateOf: () => ({ prior: FIRST_PRIOR, batches: 0 }) };
   const jars = b.fillings.flatMap((f) => aheadOf(b, f, knows, now) ?? []);
   const most = jars.reduce<(typeof jars)[number] | undefined>(
     (a, j) => (a && a.noted.length >= j.noted.length ? a : j),

@@ -28,8 +28,6 @@ import type { Ahead, CurveAt, Outlook } from './types';
 /** Ensembles go by two hours, the one course that is shown too. */
 const STEP = 2;
 const CURVE_EVERY = 6;
-/** From seven in the morning until ten at night somebody is up. Common practice. */
-const UP = { from: 7 * 60, to: 22 * 60 };
 
 /** What a jar is doing and will do, and when: a first guess that readings correct. It never says that a jar is safe. */
 export const outlookOf = (ahead: Ahead): Outlook =>
@@ -146,7 +144,7 @@ function gasesOf(
   const open = openly(a.vessel);
   const shown = gasOf(likely.made, tempC, STEP, open, a.style);
   const swollen = gasOf(fast.made, tempC, STEP, open, a.style).lift.reduce((x, y) => Math.max(x, y), 0);
-  const isUp = (h: number) => minuteOfDay(wall(h)) >= UP.from && minuteOfDay(wall(h)) <= UP.to;
+  const isUp = (h: number) => minuteOfDay(wall(h)) >= a.up.from && minuteOfDay(wall(h)) <= a.up.to;
   const clamped = a.vessel.lid === 'clamped';
   const plan = clamped ? burpPlan(fast, tempC, a.vessel, a.style, isUp) : { at: [], top: 0, over: [] };
   const shut = gasOf(fast.made, tempC, STEP, a.vessel, a.style).pressure;

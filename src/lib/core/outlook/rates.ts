@@ -31,10 +31,11 @@ export function rateKnown(
 
 /** What a household knows of its own ferments, from its places, its crops and the batches that are over. */
 export const knowsOf = (
-  { places, crops, resets }: Pick<Household, 'places' | 'crops' | 'resets'>,
+  { places, rounds, crops, resets }: Pick<Household, 'places' | 'rounds' | 'crops' | 'resets'>,
   taught: readonly TaughtBySouring[]
 ): HouseKnows => ({
   places,
+  rounds,
   sugars: sugarsOf(crops),
   rateOf: (styleId) => rateKnown(taught, resets, styleId)
 });

@@ -1,5 +1,5 @@
 import type { WallMinute } from '../calendar/index';
-import type { Place } from '../kit/index';
+import { upBy, type Place } from '../kit/index';
 import { styleIn, styleLike } from '../style/index';
 import { jarGeometry } from '../vessel/index';
 import type { JarCard, Worksheet } from '../worksheet/index';
@@ -36,6 +36,7 @@ export function aheadOfCard(
   };
   return {
     ...{ from: now, now, days: daysAhead(now, now, style.counterDays.to), noted: [] },
+    up: upBy(house.rounds),
     inside: insideOf(filled),
     style: wayOf(filled),
     vessel: {

@@ -29,6 +29,8 @@ export interface Ahead {
   readonly batches: number;
   readonly noted: readonly Noted[];
   readonly guide: GuideSpan | null;
+  /** Somebody is up from and to, minutes after midnight. */
+  readonly up: { readonly from: number; readonly to: number };
 }
 
 /** When it comes: eight times in ten between early and late; null: not in the time that was looked at. */

@@ -31,6 +31,8 @@ export type FieldName =
   | 'every'
   | 'anew'
   | 'awayId'
+  | 'morning'
+  | 'evening'
   | 'back'
   | 'batchId'
   | 'bench'

@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { makeTokenSchema, nothingMoreSchema, setPassphraseSchema, takeBackPassSchema } from '../people';
+import {
+  makeFeedSchema,
+  makeTokenSchema,
+  nothingMoreSchema,
+  setPassphraseSchema,
+  takeBackPassSchema
+} from '../people';
 import { named } from './answers';
 import { command, type Command } from './command';
 
@@ -24,5 +30,11 @@ export const DOOR_COMMANDS = {
     named.extend({ token: z.string() }),
     KEYS,
     (a) => `A token for ${a.name}: copy it now`
+  ),
+  'make-feed': command(
+    makeFeedSchema,
+    named.extend({ path: z.string() }),
+    KEYS,
+    () => 'An address for your calendar: copy it now'
   )
 } as const satisfies Record<string, Command>;

@@ -9,6 +9,7 @@ import {
   enterStandingSchema,
   goneSchema,
   measurePHSchema,
+  changeLidSchema,
   moveJarsSchema,
   pourTogetherSchema,
   putRightSchema,
@@ -131,6 +132,12 @@ export const JARS = {
       'raw-not-pantry'
     ],
     (a) => `Moved: ${jarsSaid(a.lidNumbers)}`
+  ),
+  'change-lid': command(
+    changeLidSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'lid-is-on'],
+    (a) => `Another lid: ${jarsSaid(a.lidNumbers)}`
   ),
   portion: command(
     takePortionSchema,

@@ -14,6 +14,7 @@ import {
   setStyleSchema,
   readThermometerSchema,
   setPlaceSchema,
+  takePlaceSchema,
   setTareSchema,
   settleSchema,
   setWeightSchema,
@@ -85,6 +86,9 @@ export const KIT = {
     named.extend({ tempC: z.number() }),
     ['place-unknown'],
     (a, u) => `${a.name}: ${writeTemperature(a.tempC, u)} noted`
+  ),
+  'take-place': command(takePlaceSchema, named.extend({ by: z.string() }), ['place-unknown'], (a) =>
+    a.by === '' ? `${a.name}: whoever comes by` : `${a.by} goes round: ${a.name}`
   ),
   'set-tare': command(
     setTareSchema,

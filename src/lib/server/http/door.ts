@@ -3,9 +3,10 @@ import type { Hand, Keys, Pass } from '../people';
 
 /** The cookie that a phone shows. */
 const COOKIE = 'crockle';
-/** What is answered to those who are not in: coming in itself, and whether the house stands. */
+/** What is answered to those who are not in: coming in itself, whether the house stands, and a calendar by its own secret. */
 const OPEN_TO_ALL = new Set(['/sign-in', '/health']);
-export const isOpenToAll = (pathname: string): boolean => OPEN_TO_ALL.has(pathname);
+export const isOpenToAll = (pathname: string): boolean =>
+  OPEN_TO_ALL.has(pathname) || pathname.startsWith('/calendar/');
 
 const CHANGES_NOTHING = new Set(['GET', 'HEAD', 'OPTIONS']);
 

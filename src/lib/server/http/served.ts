@@ -9,8 +9,8 @@ interface Page {
   readonly headers: [string, string][];
 }
 
-/** Shown to one only: who is signed in where, and what a page asks once. */
-const OF_ONE = ['/sign-in', '/welcome', '/do/[command]'];
+/** Shown to one only: who is signed in where, what a page asks once, and what goes out by an address that may be taken back. */
+const OF_ONE = ['/sign-in', '/welcome', '/do/[command]', '/calendar/[feed].ics'];
 
 /** Whether two who ask for this address, of the same name, are shown the same until something is stored. */
 function isShared(event: RequestEvent, { hand }: House): boolean {

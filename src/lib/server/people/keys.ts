@@ -13,10 +13,10 @@ export interface Hand {
 }
 export type Role = 'hand' | 'guest';
 
-/** A pass that was given: a phone that is signed in, or a program's token. Its secret is not kept. */
+/** A pass that was given: a phone that is signed in, a program's token, or a calendar's address. Its secret is not kept. */
 export interface Pass {
   readonly id: string;
-  readonly kind: 'session' | 'token';
+  readonly kind: 'session' | 'token' | 'feed';
   readonly name: string;
   readonly role: Role;
   /** UTC ms. */
@@ -26,12 +26,12 @@ export interface Pass {
 }
 
 const DAY_MS = 86_400_000;
-/** A phone that is not used for so long signs in again. */
-const SESSION_MS = 90 * DAY_MS;
+/** A phone that is not used for so long signs in again; a calendar that nobody has read for so long is no longer told. */
+const USED_MS = { session: 90 * DAY_MS, feed: 400 * DAY_MS };
 /** Being seen is written down at most so often. */
 const SEEN_EVERY_MS = DAY_MS / 24;
 /** So many of a kind are kept; the one that was longest not seen goes first. */
-const MOST = { session: 100, token: 30 };
+const MOST = { session: 100, token: 30, feed: 30 };
 
 const SHOWN = ['id', 'kind', 'name', 'role', 'begun', 'seen', 'ends'] as const;
 
@@ -83,7 +83,10 @@ export class Keys {
   }
 
   /** Gives a pass; its secret is told this once. */
-  async give(pass: Pick<Pass, 'kind' | 'name' | 'role'>, forMs = SESSION_MS): Promise<[string, Pass]> {
+  async give(
+    pass: Pick<Pass, 'kind' | 'name' | 'role'>,
+    forMs = pass.kind === 'token' ? 0 : USED_MS[pass.kind]
+  ): Promise<[string, Pass]> {
     const secret = newSecret();
     const at = this.now();
     const made = { ...pass, id: nanoid(12), begun: at, seen: at, ends: at + forMs };
@@ -118,7 +121,7 @@ export class Keys {
 
   /** A full disk keeps nobody out: that somebody was seen is no record. */
   private async seen(row: Pass, at: number): Promise<void> {
-    const ends = row.kind === 'session' ? at + SESSION_MS : row.ends;
+    const ends = row.kind === 'token' ? row.ends : at + USED_MS[row.kind];
     await this.db('pass')
       .where({ id: row.id })
       .update({ seen: at, ends })
@@ -138,7 +141,7 @@ export class Keys {
     return (await this.db('pass').where({ id }).delete()) > 0;
   }
 
-  /** Signs out every phone of a role, or of all, but for one; tokens stay: they are taken back one by one. */
+  /** Signs out every phone of a role, or of all, but for one; tokens and calendars stay: they are taken back one by one. */
   async signOutAll(role?: Role, but = ''): Promise<void> {
     const all = this.db('pass').where({ kind: 'session' }).whereNot({ id: but });
     await (role ? all.where({ role }) : all).delete();

@@ -1,4 +1,4 @@
-import { enter, nextLidNumbers, standingOf, type Batch, type BatchEvent } from '../../core/batch';
+import { changeLid, enter, nextLidNumbers, standingOf, type Batch, type BatchEvent } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
@@ -76,6 +76,11 @@ export const takeBackSign = useCase('take-back-sign', async (work, input) =>
 /** Jars to another place, or to the cold. */
 export const moveJars = useCase('move', async (work, input) =>
   onBatch(work, input.batchId, (b, around) => decide.moved(b, input, around))
+);
+
+/** Another kind of lid: care goes by it from now on. */
+export const changeLids = useCase('change-lid', async (work, input) =>
+  onBatch(work, input.batchId, (b) => changeLid(b, input.fillingIds, input.lid))
 );
 
 /** Eat, give or throw away a quarter, a half, a weight, or the whole jar. */

@@ -89,6 +89,15 @@ export const readThermometer = useCase('read-thermometer', async (work, input) =
   )
 );
 
+/** Somebody takes a place, or gives it back. */
+export const takePlace = useCase('take-place', async (work, input) =>
+  inHouse(
+    work,
+    (ours) => decide.placeTaken(ours, input),
+    ({ data }, now) => ({ name: now.places.find((p) => p.id === data.id)?.name ?? '', by: data.by })
+  )
+);
+
 /** A bowl weighed empty, to be subtracted ever after. */
 export const setTare = useCase('set-tare', async (work, input) =>
   inHouse(

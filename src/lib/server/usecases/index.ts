@@ -8,6 +8,7 @@ import {
   logCare,
   logTaste,
   measurePH,
+  changeLids,
   moveJars,
   seeGas,
   seeSign,
@@ -28,6 +29,7 @@ import {
   measureJar,
   ownJars,
   planAway,
+  takePlace,
   readThermometer,
   resetLearning,
   setCrop,
@@ -40,7 +42,7 @@ import {
   weighSpoon
 } from './household';
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
-import { dropGuests, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
+import { dropGuests, makeFeed, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
 import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
@@ -117,6 +119,7 @@ export const USE_CASES = {
   'see-sign': seeSign,
   'take-back-sign': takeBackSign,
   move: moveJars,
+  'change-lid': changeLids,
   portion: takePortion,
   gone: goneJars,
   'correct-portion': correctPortion,
@@ -127,6 +130,7 @@ export const USE_CASES = {
   'shape-jar': shapeJar,
   'set-weight': setWeight,
   'plan-away': planAway,
+  'take-place': takePlace,
   'drop-away': dropAway,
   'break-jar': breakJar,
   'wash-jars': washJars,
@@ -149,5 +153,6 @@ export const DOOR_CASES = {
   'drop-guests': dropGuests,
   'sign-out-everywhere': signOutEverywhere,
   'take-back-pass': takeBackPass,
-  'make-token': makeToken
+  'make-token': makeToken,
+  'make-feed': makeFeed
 } as const satisfies { readonly [N in DoorCommandName]: UseCase<N> };

@@ -127,3 +127,9 @@ export const makeToken = keysCase('make-token', async (keys, { name, role, days 
   const [token] = await keys.give({ kind: 'token', name, role }, days * DAY_MS);
   return done({ name, token });
 });
+
+/** An address under which a calendar reads the rounds, told this once. */
+export const makeFeed = keysCase('make-feed', async (keys, { name }) => {
+  const [secret] = await keys.give({ kind: 'feed', name, role: 'guest' });
+  return done({ name, path: `/calendar/${secret}.ics` });
+});

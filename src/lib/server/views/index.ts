@@ -20,6 +20,8 @@ export interface Overview {
   /** How far the log went, and the news' beat: what a page had seen. */
   readonly version: number;
   readonly beat: string;
+  /** When something falls due next; null: nothing ever will. */
+  readonly next: WallMinute | null;
   /** Stops of the round of now. */
   readonly due: number;
   readonly gardenG: number;
@@ -79,6 +81,7 @@ function overviewOf(
     household: all.household,
     now: all.now,
     stepped: house.clock.stepped,
+    next: nextOf(tasks, all.now),
     due: new Set(tasks.flatMap((t) => (t.due <= all.now ? [`${t.placeId}/${t.batchId}`] : []))).size,
     gardenG: all.lots.reduce((a, l) => a + l.gardenG, 0),
     benchG: all.lots.reduce((a, l) => a + l.benchG, 0),
@@ -89,6 +92,12 @@ function overviewOf(
       ? { name: house.scale.name, stepG: house.scale.stepG, playable: house.scale.play !== undefined }
       : null
   };
+}
+
+/** When something falls due after now; null: nothing. */
+export function nextOf(tasks: readonly CareTask[], now: WallMinute): WallMinute | null {
+  const ahead = tasks.flatMap((t) => (t.due > now ? [t.due] : []));
+  return ahead.length > 0 ? Math.min(...ahead) : null;
 }
 
 /** Eaten batches stay findable for a while. */

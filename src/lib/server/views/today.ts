@@ -8,6 +8,7 @@ import { dueNow, nextOf } from '../../core/run';
 import { styleIn, STYLES, type OwnStyles, type StepDoes } from '../../core/style';
 import { runs } from '../repos';
 import { benchDraft, type House } from '../usecases';
+import { leavingSoon } from './away';
 import { care } from './care';
 import { living } from './living';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
@@ -25,6 +26,8 @@ export interface Today {
   readonly overdue: readonly string[];
   /** What falls due next, after now; null: nothing. */
   readonly next: WallMinute | null;
+  /** The next time away that is near. */
+  readonly leaving: Awaited<ReturnType<typeof leavingSoon>>;
   readonly later: Stepped<CareTask>;
   readonly tomorrow: Stepped<CareTask>;
   /** For all that is due, shown or not. */
@@ -103,6 +106,7 @@ export async function today(house: House, all: boolean): Promise<Today> {
     next: ahead.length > 0 ? Math.min(...ahead) : null,
     batches: batches.filter((b) => shown.has(b.id) || beside(b)).map(inHand),
     picks: turning(lots, day, cropsOf(household)),
+    leaving: await leavingSoon(house),
     makings: await makingsDue(house, household.styles, now),
     backupFailure: house.backups?.state().failure ?? null,
     anyJars: batches.length > 0

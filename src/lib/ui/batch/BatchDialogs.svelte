@@ -5,11 +5,12 @@
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { jarCase, pHLineDay } from '$lib/core/care';
+  import { LIDS } from '$lib/core/vessel';
   import { PH_LINE } from '$lib/core/safety';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
-  import { listed, styleWords } from '$lib/words';
+  import { LID_WORDS, listed, styleWords } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
   import Marks from './Marks.svelte';
@@ -150,6 +151,37 @@
                 disabled={busy || only}
               >
                 {place.name}, {house.temp(place.tempC)}{only ? ' (here)' : ''}
+              </Button>
+            {/each}
+          </div>
+        </div>
+      {/snippet}
+    </ActionForm>
+  </Sheet>
+
+  <Sheet
+    open={dialogs.open === 'lid'}
+    onclose={() => dialogs.close('lid')}
+    title="Another lid: {b.name}"
+    size="sm"
+  >
+    <ActionForm
+      command="change-lid"
+      values={{ batchId: b.id }}
+      ondone={() => dialogs.close('lid')}
+      label="Another lid"
+    >
+      {#snippet children({ busy, problemAt })}
+        <div class="flex flex-col gap-4">
+          <JarPicker {jars} />
+          <Trouble problem={problemAt('fillingIds')} />
+          <p class="text-sm">What is to be done with a jar goes by its lid from now on.</p>
+          <Trouble problem={problemAt('lid')} />
+          <div class="flex flex-col gap-2">
+            {#each LIDS as lid (lid)}
+              {@const on = jars.every((f) => f.lid === lid)}
+              <Button type="submit" name="lid" value={lid} outline disabled={busy || on}>
+                {LID_WORDS[lid]}{on ? ' (on now)' : ''}
               </Button>
             {/each}
           </div>

@@ -10,6 +10,7 @@
   import StillThere from './StillThere.svelte';
   import StandingJar from './StandingJar.svelte';
   import StopRow from './StopRow.svelte';
+  import TakePlace from './TakePlace.svelte';
   import { visitOf } from './visit';
 
   /** The round at one place: its shelf, with the jars that call standing out, and each batch once with all that it wants. */
@@ -56,6 +57,7 @@
     <p class="text-sm text-quiet">
       {jars} jar{jars === 1 ? '' : 's'}, about {minutes} minute{minutes === 1 ? '' : 's'}
     </p>
+    <TakePlace {placeId} />
   </div>
   <!-- A long shelf is pushed along with a finger. -->
   <ul class="no-print flex items-end overflow-x-auto pt-3" aria-label="The shelf">

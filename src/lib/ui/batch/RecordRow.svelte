@@ -10,7 +10,16 @@
   import { clockTime } from '../time';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
-  import { becauseWords, careShort, GAS_WORDS, listed, signName, TROUBLE_WORDS, shortDay } from '$lib/words';
+  import {
+    becauseWords,
+    careShort,
+    GAS_WORDS,
+    LID_WORDS,
+    listed,
+    signName,
+    TROUBLE_WORDS,
+    shortDay
+  } from '$lib/words';
   import { didWords } from './right';
   import Marks from './Marks.svelte';
 
@@ -60,6 +69,8 @@
         return 'A sign taken back';
       case 'moved':
         return `Moved ${lids(e.data.fillingIds)} to ${house.placeName(e.data.placeId)}`;
+      case 'lidChanged':
+        return `Another lid on ${lids(e.data.fillingIds)}: ${LID_WORDS[e.data.lid]}`;
       case 'portioned':
         return `${house.mass(e.data.g)} ${HOW[e.data.how]}, jar ${lids([e.data.fillingId])}${whyThrown(e.data)}`;
       case 'putRight':

@@ -1,7 +1,7 @@
 import type { BatchInHand } from '$lib/core/batch';
 
 /** Which dialog about a batch is open; one at a time, from any room. */
-export type BatchDialog = 'taste' | 'ph' | 'move' | 'right' | 'sour';
+export type BatchDialog = 'taste' | 'ph' | 'move' | 'lid' | 'right' | 'sour';
 
 class Dialogs {
   open = $state<BatchDialog | null>(null);

@@ -10,7 +10,7 @@
     value?: string | undefined;
     placeholder?: string;
     inputmode?: 'text' | 'decimal' | 'numeric';
-    type?: 'text' | 'date' | 'password';
+    type?: 'text' | 'date' | 'time' | 'password';
     autocomplete?: 'off' | 'name' | 'current-password' | 'new-password' | 'one-time-code';
     min?: string;
     max?: string;

@@ -50,6 +50,12 @@ class News {
     return () => void this.holds.delete(busy);
   }
 
+  /** Time has passed: looks again as soon as no hand is in the middle of something. */
+  look(): void {
+    this.heard = '';
+    this.soon(0);
+  }
+
   private connect(): void {
     if (this.source) return;
     this.source = new EventSource('/api/v1/news');

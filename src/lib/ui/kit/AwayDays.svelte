@@ -18,7 +18,10 @@
   <ul>
     {#each coming as a (a.id)}
       <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule">
-        <span>{relativeDay(wall(a.from, 12), house.now)} to {relativeDay(wall(a.to, 12), house.now)}</span>
+        <a class="act" href="/away/{a.id}"
+          >{relativeDay(wall(a.from, 12), house.now)} to {relativeDay(wall(a.to, 12), house.now)}: what to do
+          before</a
+        >
         <ActionForm command="drop-away" values={{ awayId: a.id }}>
           {#snippet children({ busy })}<button
               class="min-h-11 text-sm underline underline-offset-4"

@@ -9,10 +9,13 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
   import { scale } from '../scale/scale.svelte';
+  import { clockTime } from '../time';
   import { SPOONS, UNITS } from './choices';
 
   const house = useHouse();
   const h = $derived(house.household);
+  /** As a clock shows it: 08:00. */
+  const clock = (minutes: number) => clockTime(minutes).padStart(5, '0');
 </script>
 
 <section id="settings">
@@ -44,6 +47,22 @@
         problem={problemAt('scaleStepG')}
         inputmode="decimal"
         value={String(h.scaleStepG)}
+      />
+      <TextField
+        label="The morning’s round at"
+        id="h-morning"
+        name="morning"
+        problem={problemAt('morning')}
+        type="time"
+        value={clock(h.rounds.morning)}
+      />
+      <TextField
+        label="The evening’s at"
+        id="h-evening"
+        name="evening"
+        problem={problemAt('evening')}
+        type="time"
+        value={clock(h.rounds.evening)}
       />
       <ChoiceField
         label="Water for brine"

@@ -9,7 +9,7 @@
 
   interface Pass {
     readonly id: string;
-    readonly kind: 'session' | 'token';
+    readonly kind: 'session' | 'token' | 'feed';
     readonly name: string;
     readonly role: 'hand' | 'guest';
     readonly begun: number;

@@ -9,6 +9,7 @@
   import { timers } from '../timer/timers.svelte';
   import { weighIn } from '../weigh/weigh-in.svelte';
   import Later from '../house/Later.svelte';
+  import RoundBell from './RoundBell.svelte';
   import ClockControl from './ClockControl.svelte';
   import CommandBox from './CommandBox.svelte';
   import KeyHelp from './KeyHelp.svelte';
@@ -22,6 +23,7 @@
     readonly now: number;
     readonly stepped: boolean;
     readonly due: number;
+    readonly next: number | null;
     readonly gardenG: number;
     readonly benchG: number;
     readonly counterJars: number;
@@ -150,6 +152,12 @@
       </nav>
     </header>{/if}
 
+  <RoundBell
+    now={overview.now}
+    next={overview.next}
+    stepped={overview.stepped}
+    household={overview.household.name}
+  />
   <TimerBar
     all={overview.timers}
     elapsed={overview.elapsed}

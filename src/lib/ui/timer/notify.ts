@@ -13,10 +13,10 @@ export async function askToNotify(): Promise<'yes' | 'ask' | 'no'> {
 }
 
 /** Says it outside the page, where nobody looks at it; a browser that will not is no reason to stop. */
-export function notify(title: string, body: string): void {
+export function notify(title: string, body: string, tag = 'crockle-timer'): void {
   if (mayNotify() !== 'yes' || document.visibilityState === 'visible') return;
   try {
-    new Notification(title, { body, tag: 'crockle-timer' });
+    new Notification(title, { body, tag });
   } catch {
     // Some phones want a worker for it, and have the page's title and the sound instead.
   }

@@ -1,0 +1,58 @@
+import { dayOfWall, wall, type WallMinute } from '../../core/calendar';
+import { roundsAhead, windowsAhead, type RoundAhead, type WindowAhead } from '../../core/care';
+import { versionOf } from '../db/log';
+import type { House } from '../usecases';
+import { careHouse } from './care';
+import { running } from './index';
+import { living, once } from './living';
+
+/** What is to come, for a calendar. */
+export interface Diary {
+  readonly household: string;
+  /** How far the log went: what is told anew is newer. */
+  readonly version: number;
+  /** UTC ms. */
+  readonly told: number;
+  readonly placeNames: Readonly<Record<string, string>>;
+  readonly rounds: readonly RoundAhead[];
+  readonly windows: readonly WindowAhead[];
+  readonly timers: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly next: string;
+    readonly at: WallMinute;
+  }[];
+}
+
+/** Rounds are told so far ahead; farther nobody knows what a jar will want. */
+const DAYS_AHEAD = 14;
+
+/** What is to come, from this morning on; for one by name without the places that others have taken. */
+export async function diary(house: House, name: string): Promise<Diary> {
+  const all = await once(house, 'diary', () => wholeDiary(house));
+  const { household } = await living(house);
+  const others = (placeId: string) =>
+    name !== '' && ![name, '', undefined].includes(household.takes[placeId]);
+  return { ...all, rounds: all.rounds.filter((r) => !others(r.placeId)) };
+}
+
+async function wholeDiary(house: House): Promise<Diary> {
+  const { household, batches, now } = await living(house);
+  const around = await careHouse(house);
+  const today = wall(dayOfWall(now));
+  const elapsed = house.clock.elapsed();
+  return {
+    ...{ household: household.name, version: await versionOf(house.db), told: house.clock.now() },
+    placeNames: Object.fromEntries(household.places.map((p) => [p.id, p.name])),
+    rounds: roundsAhead(batches, around, today, today + DAYS_AHEAD * 1440),
+    windows: windowsAhead(batches, around, today),
+    timers: (await running(house))
+      .filter((t) => t.endsAt > elapsed)
+      .map(({ id, name, next, endsAt }) => ({
+        id,
+        name,
+        next,
+        at: now + Math.round((endsAt - elapsed) / 60_000)
+      }))
+  };
+}
