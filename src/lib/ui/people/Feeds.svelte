@@ -31,7 +31,7 @@
   };
 </script>
 
-<section id="reminders">
+<section id="reminders" aria-label="Reminders">
   <h2 class="border-b-2 border-ink pb-1">Reminders</h2>
   <p class="py-2">
     A calendar reads the rounds of two weeks, first tastes, last sensible days and timers from an address.

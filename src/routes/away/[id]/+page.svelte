@@ -16,7 +16,9 @@
   );
   const alone = $derived(data.plan.jars.filter((j) => j.ways.includes('stays')));
   const wanting = $derived(data.plan.jars.filter((j) => !j.ways.includes('stays')));
-  const ways = $derived([...new Set(wanting.flatMap((j) => j.ways))]);
+  const ways = $derived(
+    (['cold', 'lid', 'neighbour'] as const).filter((way) => wanting.some((j) => j.ways.includes(way)))
+  );
   const batchOf = (id: string) => data.batches.find((b) => b.id === id);
 </script>
 
@@ -31,7 +33,7 @@
 
 <div class="no-print">
   {#if wanting.length > 0}
-    <section class="mt-6">
+    <section class="mt-6" aria-label="Before you leave">
       <h2 class="border-b-2 border-ink pb-1">Before you leave</h2>
       <ul class="max-w-prose py-2">
         {#each ways as way (way)}
@@ -50,7 +52,7 @@
     </section>
   {/if}
   {#if alone.length > 0}
-    <section class="mt-8">
+    <section class="mt-8" aria-label="May be left">
       <h2 class="border-b border-rule-strong pb-1">May be left</h2>
       <p class="pt-2 text-quiet">
         {wayWords('stays').more[0]?.toUpperCase()}{wayWords('stays').more.slice(1)}.
@@ -66,7 +68,7 @@
 </div>
 
 {#if data.plan.neighbour.length > 0}
-  <section class="mt-8 print:mt-2">
+  <section class="mt-8 print:mt-2" aria-label="For whoever comes by">
     <div class="flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-ink pb-1">
       <h2>For whoever comes by</h2>
       <Button class="no-print" outline onclick={() => window.print()}>Print this sheet</Button>
