@@ -38,12 +38,22 @@ test('a reading that says discard stands first on Today, ends its other tasks, a
 
 test('a sign of spoiling marks its jars; thrown away, nothing is left to do', async ({ page }) => {
   await open(page, '/counter');
-  await page.getByText('Film, spots, slime, a smell, no bubbles?').click();
-  await page.getByLabel('What is to be seen or smelt').selectOption('film');
+  await page.getByText('Something looks or smells odd?').click();
+  await page.getByRole('button', { name: 'On the surface' }).click();
+  await page.getByRole('button', { name: 'a flat, pale film' }).click();
+  await page.getByRole('button', { name: 'Firm and clean' }).click();
   await expect(page.getByText('Eat it only if it is sour, firm and smells clean.')).toBeVisible();
-  await page.getByLabel('What is to be seen or smelt').selectOption('mould');
+  await page.getByRole('button', { name: 'something else' }).click();
+  await page.getByRole('button', { name: 'furry or coloured spots' }).click();
   await expect(page.getByText('Do not taste. Close it; throw the whole jar away.')).toBeVisible();
-  await page.getByRole('button', { name: 'Mark these jars: throw away' }).click();
+  await expect(page.getByText(/One school lifts small white spots.*and Crockle, throws/)).toBeVisible();
+  // No jar is marked that nobody pointed at.
+  const mark = page.getByRole('button', { name: 'Mark these jars: throw away' });
+  await mark.click();
+  await expect(page.getByText('Tick at least one.')).toBeVisible();
+  for (const box of await page.getByRole('group', { name: 'On which jars?' }).getByRole('checkbox').all())
+    await box.check();
+  await mark.click();
   const verdicts = page.locator('[data-verdict]');
   await expect(verdicts.first()).toBeVisible();
   const n = await verdicts.count();

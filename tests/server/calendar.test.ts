@@ -90,12 +90,12 @@ describe('the calendar', () => {
     expect((await read()).events.find((e) => e.uid === morning)?.description ?? '').not.toMatch(/open/);
   });
   it('for one by name leaves out the places that another has taken', async () => {
-    await house.say('take-place', { placeId: 'counter', by: 'Rob' });
+    await house.say('take-place', { placeId: 'counter', name: 'Rob' });
     const counter = (all: readonly string[]) => all.some((id) => id.startsWith('round-counter'));
     expect(counter((await read('Rob')).uids)).toBe(true);
     expect(counter((await read('Ida')).uids)).toBe(false);
     expect(counter((await read('')).uids)).toBe(true);
-    await house.say('take-place', { placeId: 'counter', by: '' });
+    await house.say('take-place', { placeId: 'counter', name: '' });
     expect(counter((await read('Ida')).uids)).toBe(true);
   });
 });

@@ -257,7 +257,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     widthMm: 66
   }),
   'plan-away': (_, d) => ({ from: '2026-10-01', to: `2026-10-0${1 + d(8)}` }),
-  'take-place': (_, d) => ({ placeId: 'counter', by: ['Ida', 'Rob', ''][d(3)]! }),
+  'take-place': (_, d) => ({ placeId: 'counter', name: ['Ida', 'Rob', ''][d(3)]! }),
   'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
   'break-jar': ({ ours }, d) =>
     ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,

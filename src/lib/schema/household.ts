@@ -110,7 +110,7 @@ export const setWeightSchema = z.object({
 });
 
 /** Who goes round a place; empty: whoever comes by. */
-export const takePlaceSchema = z.object({ commandId, placeId: id, by: maybeText });
+export const takePlaceSchema = z.object({ commandId, placeId: id, name: maybeText });
 
 /** Nobody is here from one day to another. */
 export const planAwaySchema = z.object({ commandId, from: day, to: day });

@@ -10,7 +10,7 @@ import {
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
-import { isDiscard } from '../safety/index';
+import { isSign } from '../safety/index';
 import { answered } from './tasks';
 import { verdictOn } from './verdict';
 
@@ -139,14 +139,14 @@ export const pHCorrected = (b: Batch, said: { of: string; pH?: number | undefine
     ? done({ type: 'pHCorrected', data: { of: said.of, pH: said.pH ?? null } })
     : refuse('reading-unknown', { field: 'of' });
 
-/** A sign that means "throw it away". */
+/** A sign that somebody saw; of some the jar is to be thrown away. */
 export function signSeen(
   b: Batch,
   said: { fillingIds: readonly string[]; sign: string }
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, said.fillingIds);
   if (!jars.ok) return jars;
-  if (!isDiscard(said.sign)) return refuse('sign-unknown', { field: 'sign' });
+  if (!isSign(said.sign)) return refuse('sign-unknown', { field: 'sign' });
   return done({ type: 'signSeen', data: { fillingIds: said.fillingIds, sign: said.sign } });
 }
 

@@ -1,3 +1,4 @@
 export * from './rules';
 export * from './checks';
 export * from './signs';
+export * from './triage';

@@ -109,9 +109,10 @@ export const JARS = {
   ),
   'see-sign': command(
     seeSignSchema,
-    ofBatch,
+    ofBatch.extend({ discard: z.boolean() }),
     ['batch-unknown', 'jar-unknown', 'jar-empty', 'sign-unknown', 'done-before-it'],
-    (a) => `Throw away ${jarsSaid(a.lidNumbers)}: do not taste`
+    (a) =>
+      a.discard ? `Throw away ${jarsSaid(a.lidNumbers)}: do not taste` : `Noted for ${jarsSaid(a.lidNumbers)}`
   ),
   'take-back-sign': command(
     takeBackSignSchema,

@@ -93,7 +93,7 @@ export const readThermometer = useCase('read-thermometer', async (work, input) =
 export const takePlace = useCase('take-place', async (work, input) =>
   inHouse(
     work,
-    (ours) => decide.placeTaken(ours, input),
+    (ours) => decide.placeTaken(ours, { placeId: input.placeId, by: input.name }),
     ({ data }, now) => ({ name: now.places.find((p) => p.id === data.id)?.name ?? '', by: data.by })
   )
 );

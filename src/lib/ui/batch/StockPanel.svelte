@@ -12,6 +12,7 @@
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
   import { dialogs } from './dialogs.svelte';
+  import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';
 
   /** One jar in the cold: eat, give, throw away a part or the whole; move it. */
@@ -66,6 +67,7 @@
       Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid
       label names the allergens. Selling needs what your local food rules ask.
     </p>{/if}
+  {#if verdicts.length === 0}<Signs batch={jar.batch} />{/if}
   <Fold text="Another amount" quiet>
     <ActionForm
       command="portion"

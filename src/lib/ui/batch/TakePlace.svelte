@@ -37,10 +37,10 @@
         ondone={() => (asking = false)}
       >
         {#snippet children({ busy })}
-          {#each known as name (name)}<Button type="submit" name="by" value={name} outline disabled={busy}
+          {#each known as name (name)}<Button type="submit" name="name" value={name} outline disabled={busy}
               >{name}</Button
             >{/each}
-          {#if by !== ''}<Button type="submit" name="by" value="" outline disabled={busy}
+          {#if by !== ''}<Button type="submit" name="name" value="" outline disabled={busy}
               >whoever comes by</Button
             >{/if}
         {/snippet}
@@ -56,8 +56,8 @@
       {#snippet children({ busy, problemAt })}
         <TextField
           label="A name"
-          name="by"
-          problem={problemAt('by')}
+          name="name"
+          problem={problemAt('name')}
           maxlength={80}
           class="w-40"
           autocomplete="name"
