@@ -13,7 +13,10 @@ import {
   guideSpan,
   insideOf,
   knowsOf,
+  eachPlace,
+  movedTo,
   outlookOf,
+  stageAt,
   outlookTried,
   rateKey,
   rateKnown,
@@ -26,6 +29,7 @@ import {
 } from '$lib/core/outlook';
 import { CROPS, type Cut } from '$lib/core/produce';
 import { STYLES } from '$lib/core/style';
+import { placeSays, whatNowSays } from '$lib/words';
 import { batch, PLACES, START } from '../support/builders';
 import { near } from '../support/vectors';
 
@@ -292,5 +296,58 @@ describe('trying it before risking it', () => {
     const [quick, whole] = [outlookTried(ahead()), outlookOf(ahead())];
     for (const e of ['under46', 'mild', 'tangy', 'fullySour'] as const)
       near((quick.spans[e].likely! - START) / day, (whole.spans[e].likely! - START) / day, 0.06);
+  });
+});
+
+describe('what each place would do', () => {
+  const at = START + 6 * day;
+  const jar = ahead({ now: at });
+  it('staying is what the outlook says anyhow; the warmer, the farther it comes', () => {
+    const places = PLACES.filter((p) => p.kind !== 'pantry');
+    const by = Object.fromEntries(eachPlace(jar, places).map((p) => [p.placeId, p]));
+    const stays = outlookTried({ ...jar, airs: [{ from: START, tempC: 20, swingC: 0 }] });
+    const [same] = eachPlace(jar, [{ id: 'same', kind: 'counter', tempC: 20 }]);
+    expect(same!.week.stage).toBe(stageAt(stays, at + 7 * day));
+    expect(same!.last).toBe(stays.spans.last.likely);
+    expect(by.counter!.month.pH).toBeLessThan(by.cellar!.month.pH);
+    expect(by.cellar!.month.pH).toBeLessThanOrEqual(by.fridge!.month.pH);
+    // A fridge all but stops it.
+    expect(by.fridge!.month.pH).toBeGreaterThan(by.counter!.week.pH - 0.05);
+    for (const p of Object.values(by)) expect(p.month.pH).toBeLessThanOrEqual(p.week.pH);
+  });
+  it('only from now on: what was is as it was', () => {
+    const to = movedTo(jar, { tempC: 4, swingC: 2 });
+    expect(to.airs).toEqual([...jar.airs, { from: at, tempC: 4, swingC: 2 }]);
+    const [before, after] = [outlookTried(jar), outlookTried(to)];
+    const then = (o: Outlook) => o.curve.filter((c) => c.at <= at).map((c) => c.pH.likely);
+    expect(then(after).length).toBeGreaterThan(20);
+    then(after).forEach((pH, i) => expect(pH).toBeCloseTo(then(before)[i]!, 2));
+  });
+  it('a jar goes through its stages in order, and the advice follows them', () => {
+    const o = outlookTried(ahead({ days: 90 }));
+    const order = ['raw', 'young', 'mild', 'tangy', 'fullySour', 'past'];
+    const seen = o.curve.map((c) => order.indexOf(stageAt(o, c.at)));
+    expect(seen).toEqual([...seen].sort((a, b) => a - b));
+    expect(seen[0]).toBe(0);
+    const says = (days: number, read = true) =>
+      whatNowSays(o, START + days * day, (d) => `day ${Math.round((d - START) / day)}`, read);
+    expect(says(0)).toMatch(/^Wait: there is little to taste before day \d+\.$/);
+    const tangy = (o.spans.tangy.likely! - START) / day;
+    expect(says(tangy - 0.2)).toMatch(/^Wait: tangy about day \d+; or into the cold/);
+    expect(says(tangy + 0.2)).toMatch(/^Into the cold when you like it so/);
+    expect(says(tangy + 0.2)).not.toMatch(/measure/);
+    expect(says(tangy + 0.2, false)).toMatch(/First measure: no pH of 4.6 or lower/);
+    if (o.spans.last.likely)
+      expect(says((o.spans.last.likely - START) / day + 1)).toMatch(/^Into the cold now/);
+  });
+  it('is told in words', () => {
+    const at = (stage: 'mild' | 'tangy', pH: number) => ({ stage, pH });
+    const place = { placeId: 'fridge', last: null };
+    expect(placeSays({ ...place, week: at('mild', 3.92), month: at('tangy', 3.71) })).toBe(
+      'In a week mild, pH about 3.9; in a month tangy, pH about 3.7.'
+    );
+    expect(placeSays({ ...place, week: at('mild', 3.92), month: at('mild', 3.91) })).toBe(
+      'In a week mild, pH about 3.9; in a month the same.'
+    );
   });
 });

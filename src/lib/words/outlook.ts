@@ -1,7 +1,7 @@
 import type { GasSeen } from '../core/batch';
 import type { WallMinute } from '../core/calendar';
 import type { ForecastEvent, Phase } from '../core/forecast';
-import type { Outlook, Span } from '../core/outlook';
+import { stageAt, type Outlook, type PlaceAhead, type Span, type Stage } from '../core/outlook';
 import type { Lid } from '../core/vessel';
 
 /** What is waited for. */
@@ -108,6 +108,43 @@ export function trustSays({ used, tooEarly }: Outlook, batches: number): string 
         : `A guess from your ${batches === 1 ? 'one batch' : `${batches} batches`} before, nothing read of it yet`
       : `A guess from ${used.length} reading${used.length > 1 ? 's' : ''} of it${own}`;
   return `${from}: eight times in ten it comes within these days.${kept} It is no safety test: go by pH, look and smell together.`;
+}
+
+/** How sour that is. */
+export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
+  raw: 'hardly sour',
+  young: 'faintly sour',
+  mild: 'mild',
+  tangy: 'tangy',
+  fullySour: 'fully sour',
+  past: 'fully sour, softening'
+};
+
+/** What a place would do. Example: `In a week mild, pH about 3.9; in a month tangy, 3.7.` */
+export function placeSays({ week, month }: PlaceAhead): string {
+  const [w, m] = [week, month].map((s) => `${STAGE_WORDS[s.stage]}, pH about ${s.pH.toFixed(1)}`);
+  return w === m ? `In a week ${w}; in a month the same.` : `In a week ${w}; in a month ${m}.`;
+}
+
+/** Stop, wait, or into the cold, with its reason. Example: `Wait: the first taste is likely on Mon.` */
+export function whatNowSays(o: Outlook, now: WallMinute, day: Day, sourRead: boolean): string {
+  const at = (t: WallMinute | null) => (t === null ? '' : ` about ${day(t)}`);
+  const measure = sourRead ? '' : ' First measure: no pH of 4.6 or lower has been read yet.';
+  const { last, firstTaste, tangy } = o.spans;
+  switch (stageAt(o, now)) {
+    case 'raw':
+      return firstTaste.likely === null
+        ? 'Wait: it sours slowly here.'
+        : `Wait: there is little to taste before ${day(firstTaste.likely)}.`;
+    case 'young':
+    case 'mild':
+      return `Wait${tangy.likely === null ? '' : `: tangy${at(tangy.likely)}`}; or into the cold, if you like it as mild as it is.${measure}`;
+    case 'tangy':
+    case 'fullySour':
+      return `Into the cold when you like it so; on the counter it gets more sour and softer${last.likely === null ? '' : `, and is past its best${at(last.likely)}`}.${measure}`;
+    case 'past':
+      return `Into the cold now: on the counter it only gets softer.${measure}`;
+  }
 }
 
 /** Where it may turn to drink. */

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
-import { outlookOf } from '../core/outlook';
+import { eachPlace, outlookOf } from '../core/outlook';
 
 /** What each jar will do, reckoned beside the page. */
-const work = { outlookOf };
+const work = { outlookOf, eachPlace };
 export type OutlookWorker = typeof work;
 expose(work);

@@ -123,4 +123,4 @@
   </div>
 {/if}
 
-<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{ souring: data.souring }} />

@@ -5,6 +5,7 @@ export * from './inside';
 export * from './jar';
 export * from './learnt';
 export * from './outlook';
+export * from './places';
 export * from './rates';
 export * from './sheet';
 export * from './tried';

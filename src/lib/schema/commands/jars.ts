@@ -23,6 +23,7 @@ import {
 } from '../batch';
 import { ofBatch } from './answers';
 import { AMOUNT, DOSE, command, type Command } from './command';
+import { isDiscard } from '../../core/safety';
 import { jarsSaid, listed } from '../../words';
 
 const POURED = [
@@ -109,10 +110,12 @@ export const JARS = {
   ),
   'see-sign': command(
     seeSignSchema,
-    ofBatch.extend({ discard: z.boolean() }),
+    ofBatch.extend({ sign: z.string() }),
     ['batch-unknown', 'jar-unknown', 'jar-empty', 'sign-unknown', 'done-before-it'],
     (a) =>
-      a.discard ? `Throw away ${jarsSaid(a.lidNumbers)}: do not taste` : `Noted for ${jarsSaid(a.lidNumbers)}`
+      isDiscard(a.sign)
+        ? `Throw away ${jarsSaid(a.lidNumbers)}: do not taste`
+        : `Noted for ${jarsSaid(a.lidNumbers)}`
   ),
   'take-back-sign': command(
     takeBackSignSchema,

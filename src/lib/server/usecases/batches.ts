@@ -6,7 +6,6 @@ import { waysOf } from '../../core/kit';
 import { gone, portionCorrected, portioned } from '../../core/larder';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import { isDiscard } from '../../core/safety';
 import type { Answer } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { batches, household, numbered } from '../repos';
@@ -67,7 +66,7 @@ export const seeGas = useCase('see-gas', async (work, input) =>
 /** A sign that was seen; one that means "throw it away" marks the jar until it is thrown away or the sign is taken back. */
 export const seeSign = useCase('see-sign', async (work, input) => {
   const seen = await onBatch(work, input.batchId, (b) => decide.signSeen(b, input));
-  return seen.ok ? done({ ...seen.value, discard: isDiscard(input.sign) }) : seen;
+  return seen.ok ? done({ ...seen.value, sign: input.sign }) : seen;
 });
 
 /** It was not what it seemed: the sign no longer counts. */

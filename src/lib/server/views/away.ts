@@ -1,9 +1,11 @@
 import { inHand, type BatchInHand } from '../../core/batch';
 import { dayOfWall, daysBetween, type Day } from '../../core/calendar';
 import { awayPlan, type AwayPlan } from '../../core/care';
+import type { TaughtBySouring } from '../../core/outlook';
 import type { House } from '../usecases';
 import { careHouse } from './care';
 import { living } from './living';
+import { souringTaught } from './souring';
 
 /** Days on which nobody is here, and what that means for what stands on the counter. */
 export interface AwayShown {
@@ -13,6 +15,8 @@ export interface AwayShown {
   readonly plan: AwayPlan;
   /** Those that the plan speaks of. */
   readonly batches: readonly BatchInHand[];
+  /** What this household's ferments taught. */
+  readonly souring: readonly TaughtBySouring[];
 }
 
 /** One time away; undefined: it is not planned. */
@@ -22,7 +26,8 @@ export async function away(house: House, id: string): Promise<AwayShown | undefi
   if (!found) return undefined;
   const plan = awayPlan(batches, await careHouse(house), found, now);
   const spoken = new Set(plan.jars.map((j) => j.batchId));
-  return { ...found, plan, batches: batches.filter((b) => spoken.has(b.id)).map(inHand) };
+  const souring = await souringTaught(house);
+  return { ...found, plan, souring, batches: batches.filter((b) => spoken.has(b.id)).map(inHand) };
 }
 
 /** Somebody who leaves within so many days thinks of it now. Our judgement. */

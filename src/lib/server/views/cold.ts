@@ -1,9 +1,11 @@
 import { inHand, leftG, placeOf, standing, type BatchInHand } from '../../core/batch';
 import { verdictOn, type CareTask } from '../../core/care';
 import { stock, type StockJar } from '../../core/larder';
+import type { TaughtBySouring } from '../../core/outlook';
 import type { House } from '../usecases';
 import { care } from './care';
 import { living } from './living';
+import { souringTaught } from './souring';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
 
 /** A jar in the cold as its shelf shows it. */
@@ -26,6 +28,8 @@ export interface Cold {
   readonly leftG: number;
   readonly tasks: Stepped<CareTask>;
   readonly batches: readonly BatchInHand[];
+  /** What this household's ferments taught. */
+  readonly souring: readonly TaughtBySouring[];
 }
 
 /** Shelf room of a jar: about one and a half times what it holds. Default of the season model. */
@@ -65,6 +69,7 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
     jars: jars.length,
     leftG: jars.reduce((a, s) => a + leftG(s.filling), 0),
     tasks: shownTasks,
+    souring: await souringTaught(house),
     batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)
   };
 }

@@ -1,6 +1,7 @@
 import { inHand, placeOf, standing, type Batch, type BatchInHand } from '../../core/batch';
 import { dayOfWall, type Day, type WallMinute } from '../../core/calendar';
 import { roundOf, verdictsOf, type CareTask, type RoundStop, type Verdict } from '../../core/care';
+import type { TaughtBySouring } from '../../core/outlook';
 import { cropsOf } from '../../core/kit';
 import { rawLife, type Lot } from '../../core/lot';
 import type { OwnCrops } from '../../core/produce';
@@ -11,6 +12,7 @@ import { benchDraft, type House } from '../usecases';
 import { leavingSoon } from './away';
 import { care } from './care';
 import { living } from './living';
+import { souringTaught } from './souring';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
 
 /** What wants doing now, later and tomorrow, what is to be thrown away, and what is about to turn. */
@@ -35,6 +37,8 @@ export interface Today {
   readonly condemned: readonly { readonly batch: BatchInHand; readonly verdicts: readonly Verdict[] }[];
   /** Those of the tasks shown, and what stands beside them. */
   readonly batches: readonly BatchInHand[];
+  /** What this household's ferments taught. */
+  readonly souring: readonly TaughtBySouring[];
   readonly picks: readonly (Pick<Lot, 'id' | 'cropId' | 'gardenG'> & { readonly daysLeft: number })[];
   /** Makings under way, and those of which something is due; what comes next, and when. */
   readonly makings: readonly MakingDue[];
@@ -107,6 +111,7 @@ export async function today(house: House, all: boolean): Promise<Today> {
     batches: batches.filter((b) => shown.has(b.id) || beside(b)).map(inHand),
     picks: turning(lots, day, cropsOf(household)),
     leaving: await leavingSoon(house),
+    souring: await souringTaught(house),
     makings: await makingsDue(house, household.styles, now),
     backupFailure: house.backups?.state().failure ?? null,
     anyJars: batches.length > 0

@@ -5,6 +5,7 @@
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { jarCase, pHLineDay } from '$lib/core/care';
+  import { aheadOf, knowsOf, type TaughtBySouring } from '$lib/core/outlook';
   import { LIDS } from '$lib/core/vessel';
   import { PH_LINE } from '$lib/core/safety';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -12,9 +13,12 @@
   import { useHouse } from '../house/house.svelte';
   import { LID_WORDS, listed, styleWords } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
+  import EachPlace from '../outlook/EachPlace.svelte';
   import JarPicker from './JarPicker.svelte';
   import Marks from './Marks.svelte';
 
+  /** What this household's ferments taught, for what a place would do. */
+  let { souring }: { souring: readonly TaughtBySouring[] } = $props();
   const house = useHouse();
   const b = $derived(dialogs.batch);
   const jars = $derived(b ? standing(b) : []);
@@ -31,6 +35,12 @@
     const c = b && f && jarCase(b, f, house.household.places);
     return c ? pHLineDay(c.style, c.tempC) : 7;
   });
+  /** Of the first jar, where it is asked what a place would do to it. */
+  const ahead = $derived(
+    b && jars[0] && dialogs.open === 'move'
+      ? aheadOf(b, jars[0], knowsOf(house.household, souring), house.now)
+      : null
+  );
   const noSour = $derived(
     b ? jars.filter((f) => !b.readings.some((r) => r.fillingIds.includes(f.id) && r.pH <= PH_LINE)) : []
   );
@@ -141,19 +151,28 @@
             </p>{/if}
           <Trouble problem={problemAt('placeId')} />
           <div class="flex flex-col gap-2">
-            {#each places as place (place.id)}
-              {@const only = here.size === 1 && here.has(place.id)}
-              <Button
-                type="submit"
-                name="placeId"
-                value={place.id}
-                outline={place.kind !== 'cold'}
-                disabled={busy || only}
-              >
-                {place.name}, {house.temp(place.tempC)}{only ? ' (here)' : ''}
-              </Button>
-            {/each}
+            <EachPlace {ahead} {places}>
+              {#snippet each(place, says)}
+                {@const only = here.size === 1 && here.has(place.id)}
+                <div>
+                  <Button
+                    type="submit"
+                    name="placeId"
+                    value={place.id}
+                    class="w-full"
+                    outline={place.kind !== 'cold'}
+                    disabled={busy || only}
+                  >
+                    {place.name}, {house.temp(place.tempC)}{only ? ' (here)' : ''}
+                  </Button>
+                  {#if says}<p class="pt-0.5 text-sm">{says}</p>{/if}
+                </div>
+              {/snippet}
+            </EachPlace>
           </div>
+          {#if ahead}<p class="text-sm text-quiet">
+              A guess from what is known of it, no safety test: go by pH, look and smell together.
+            </p>{/if}
         </div>
       {/snippet}
     </ActionForm>

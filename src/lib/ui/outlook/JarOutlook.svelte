@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import type { Ahead, Outlook } from '$lib/core/outlook';
+  import { PH_LINE } from '$lib/core/safety';
   import {
     ALCOHOLIC_SAYS,
     fillsSays,
@@ -10,7 +11,8 @@
     nextSays,
     NOT_FETCHED,
     PHASE_WORDS,
-    trustSays
+    trustSays,
+    whatNowSays
   } from '$lib/words';
   import { relativeDay, relativeTime } from '../time';
   import { useHouse } from '../house/house.svelte';
@@ -43,6 +45,8 @@
         ].filter(Boolean)
       : []
   );
+  /** A pH of 4.6 or lower was read. */
+  const sourRead = $derived(ahead.noted.some((n) => n.of === 'pH' && n.pH <= PH_LINE));
   const phase = $derived(outlook?.phases.findLast((p) => p.from <= house.now)?.phase ?? 'waking');
   const gas = $derived(
     outlook
@@ -65,6 +69,7 @@
       text={says.join(' ')}
     />
     <p class="mt-2 font-semibold">{says[0]}</p>
+    <p>{whatNowSays(outlook, house.now, day, sourRead)}</p>
     {#each says.slice(1) as s (s)}<p>{s}</p>{/each}
     {#if gas}<p>{gas}</p>{/if}
     <CurveText {outlook} from={ahead.from} now={house.now} bind:pointed {day} />

@@ -1,5 +1,5 @@
 import { SvelteMap } from 'svelte/reactivity';
-import { outlookOf, type Ahead, type Outlook } from '$lib/core/outlook';
+import { eachPlace, outlookOf, type Ahead, type Outlook, type PlaceAhead } from '$lib/core/outlook';
 import type { OutlookWorker } from '$lib/workers/outlook.worker';
 import { Beside } from '../house/beside';
 
@@ -33,6 +33,16 @@ class Outlooks {
         for (const [old] of this.found) if (this.found.size >= MOST) this.forget(old);
       this.found.set(key, o);
     });
+  }
+
+  /** What each place would do to a jar from now on. */
+  places(ahead: Ahead, places: Parameters<typeof eachPlace>[1]): Promise<PlaceAhead[]> {
+    // What goes to a worker is plain.
+    const plain = JSON.parse(JSON.stringify({ ahead, places })) as { ahead: Ahead; places: typeof places };
+    return this.beside.ask(
+      (remote) => remote.eachPlace(plain.ahead, plain.places),
+      () => eachPlace(ahead, places)
+    );
   }
 
   private forget(key: string): void {

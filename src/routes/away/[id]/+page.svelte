@@ -77,4 +77,4 @@
   </section>
 {/if}
 
-<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{ souring: data.souring }} />

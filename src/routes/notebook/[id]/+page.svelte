@@ -221,4 +221,4 @@
   </aside>
 </div>
 
-<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{}} />
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{ souring: data.souring }} />
