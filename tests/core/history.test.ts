@@ -200,6 +200,12 @@ const FIXTURES: readonly (readonly [upcasts: Upcasts, type: string, was: object,
     { items: [{ cropId: 'gone', preparedG: 9 }] },
     { items: [{ cropId: 'gone', preparedG: 9, moisture: 0.92, density: 1, pack: 'chunk' }] }
   ],
+  ...(['tasted', 'tasteCorrected'] as const).map((type): (typeof FIXTURES)[number] => [
+    BATCH_UPCASTS,
+    type,
+    { sour: 3, salt: null, crunch: 4, note: 'young' },
+    { sour: 3, salt: null, crunch: 4, note: 'young', bite: null, aroma: null, who: '', liked: false }
+  ]),
   [
     BRINE_UPCASTS,
     'kept',

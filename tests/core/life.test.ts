@@ -55,7 +55,7 @@ import {
   type LotEvent
 } from '$lib/core/lot';
 import { pHCautions } from '$lib/core/safety';
-import { batch, filling, PLACES, START } from '../support/builders';
+import { batch, filling, PLACES, PLAIN_TASTE, START } from '../support/builders';
 import { careAt, careOf, knowsAt } from '../support/care';
 import { near, vector } from '../support/vectors';
 
@@ -209,7 +209,13 @@ describe('care', () => {
     const at = START + 8 * day;
     expect(due(batch(), at)).toEqual(expect.arrayContaining(['taste', 'pH']));
     const logged = batch({}, [
-      [8 * 24 - 1, { type: 'tasted', data: { fillingIds: ['f1'], sour: 2, salt: 2, crunch: 5, note: '' } }],
+      [
+        8 * 24 - 1,
+        {
+          type: 'tasted',
+          data: { fillingIds: ['f1'], ...PLAIN_TASTE, sour: 2, salt: 2, crunch: 5, note: '' }
+        }
+      ],
       [8 * 24 - 1, { type: 'measured', data: { fillingIds: ['f1'], pH: 4 } }]
     ]);
     expect(due(logged, at)).not.toContain('taste');
@@ -343,7 +349,7 @@ describe('care', () => {
       made.ok ? made.value.map((e) => (e.type === 'cared' ? e.data.kind : e.type)) : made.refusal.code;
     const byHand = cares.map((c) => c.kind).filter((kind) => !BY_LOG.has(kind));
     expect(types(visited(b, said, around))).toEqual(byHand);
-    const taste = { sour: 2, salt: null, crunch: null, note: '' };
+    const taste = { ...PLAIN_TASTE, sour: 2, salt: null, crunch: null, note: '' };
     expect(types(visited(b, { ...said, taste, pH: { pH: 4.1, by: 'meter' } }, around))).toEqual([
       ...byHand,
       'tasted',
@@ -509,13 +515,24 @@ describe('what may be done to jars', () => {
   });
   it('a taste can be corrected by a later event', () => {
     const t = batch({}, [
-      [200, { type: 'tasted', data: { fillingIds: ['f1'], sour: 1, salt: 2, crunch: 3, note: 'young' } }],
+      [
+        200,
+        {
+          type: 'tasted',
+          data: { fillingIds: ['f1'], ...PLAIN_TASTE, sour: 1, salt: 2, crunch: 3, note: 'young' }
+        }
+      ],
       [
         201,
-        { type: 'tasteCorrected', data: { of: 'e1', sour: 4, salt: 2, crunch: 3, note: 'sour after all' } }
+        {
+          type: 'tasteCorrected',
+          data: { of: 'e1', ...PLAIN_TASTE, sour: 4, salt: 2, crunch: 3, note: 'sour after all' }
+        }
       ]
     ]);
-    expect(t.tastes).toMatchObject([{ id: 'e1', sour: 4, note: 'sour after all', corrected: true }]);
+    expect(t.tastes).toMatchObject([
+      { id: 'e1', ...PLAIN_TASTE, sour: 4, note: 'sour after all', corrected: true }
+    ]);
   });
 });
 

@@ -14,6 +14,8 @@ import {
   insideOf,
   knowsOf,
   eachPlace,
+  likedFrom,
+  likingsOf,
   movedTo,
   outlookOf,
   stageAt,
@@ -29,8 +31,8 @@ import {
 } from '$lib/core/outlook';
 import { CROPS, type Cut } from '$lib/core/produce';
 import { STYLES } from '$lib/core/style';
-import { placeSays, whatNowSays } from '$lib/words';
-import { batch, PLACES, START } from '../support/builders';
+import { likedSays, placeSays, whatNowSays } from '$lib/words';
+import { batch, PLACES, PLAIN_TASTE, START } from '../support/builders';
 import { near } from '../support/vectors';
 
 const day = MINUTES_PER_DAY;
@@ -349,5 +351,49 @@ describe('what each place would do', () => {
     expect(placeSays({ ...place, week: at('mild', 3.92), month: at('mild', 3.91) })).toBe(
       'In a week mild, pH about 3.9; in a month the same.'
     );
+  });
+});
+
+describe('how a household likes it', () => {
+  const taste = (sour: number, liked: boolean, at: number) => ({
+    ...{ id: `${at}`, at, fillingIds: ['f1'], salt: null, crunch: null, note: '', corrected: false },
+    ...PLAIN_TASTE,
+    ...{ sour, liked }
+  });
+  it('is the mean of the newest tastes that were liked, by style and its own ways', () => {
+    const old = Array.from({ length: 9 }, (_, i) => taste(5, true, i));
+    const batches = [
+      { styleId: 'shredded', tastes: [taste(1, false, 100), taste(3, true, 101), taste(4, true, 102)] },
+      { styleId: 'pieces_1', tastes: [taste(2, true, 50)] },
+      { styleId: 'wet', tastes: [] }
+    ];
+    expect(likingsOf(batches)).toEqual({ shredded: 3.5, pieces: 2 });
+    // Eight count: what was liked long ago does not hold for ever.
+    const changed = Array.from({ length: 8 }, (_, i) => taste(2, true, 200 + i));
+    expect(likingsOf([{ styleId: 'shredded', tastes: [...changed, ...old] }])).toEqual({ shredded: 2 });
+  });
+  it('is reached later the sourer it is, early before late, and never where it does not get there', () => {
+    const o = outlookTried(ahead({ days: 60 }));
+    const reached = [1, 2, 3].map((sour) => likedFrom(o, sour));
+    const likely = reached.map((r) => r.likely ?? Infinity);
+    expect(likely).toEqual([...likely].sort((a, b) => a - b));
+    for (const { early, likely: most, late } of reached) {
+      expect(early ?? Infinity).toBeLessThanOrEqual(most ?? Infinity);
+      expect(most ?? Infinity).toBeLessThanOrEqual(late ?? Infinity);
+    }
+    expect(likedFrom(o, 5.1)).toEqual({ early: null, likely: null, late: null });
+    for (const c of o.curve) {
+      expect(c.sour.low).toBeLessThanOrEqual(c.sour.likely);
+      expect(c.sour.likely).toBeLessThanOrEqual(c.sour.high);
+    }
+  });
+  it('is told in words', () => {
+    const at = (d: number) => START + d * day;
+    const name = (t: number) => `day ${(t - START) / day}`;
+    const span = { early: at(5), likely: at(7), late: at(9) };
+    expect(likedSays(span, 3.4, at(2), name)).toBe(
+      'As you like it, sour 3.5: between day 5 and day 9, most likely day 7.'
+    );
+    expect(likedSays(span, 3, at(8), name)).toBe('As you like it, sour 3: by this guess it is, since day 7.');
   });
 });

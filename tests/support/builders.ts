@@ -58,6 +58,9 @@ const said = (at: number, n: number): Said => ({ id: `e${n}`, at });
 
 export const START = wall('2026-09-01', 9);
 
+/** A taste of which no more is said than how sour, salt and crisp it is. */
+export const PLAIN_TASTE = { bite: null, aroma: null, who: '', liked: false };
+
 /** A litre of kraut: 920 g of it, at 2.2 %. */
 export function filling(over: Partial<NewFilling> = {}): NewFilling {
   const cabbage = vegetables(900, 0.922);

@@ -133,7 +133,13 @@ describe('what is said of an outlook', () => {
   it('says how sour it will be in a week and in a month', () => {
     const pH = (likely: number) => ({ low: likely - 0.1, likely, high: likely + 0.1 });
     const acidity = pH(1);
-    const at = (d: number, likely: number) => ({ at: d * DAY, pH: pH(likely), acidity, tempC: 20 });
+    const at = (d: number, likely: number) => ({
+      at: d * DAY,
+      pH: pH(likely),
+      acidity,
+      sour: pH(2),
+      tempC: 20
+    });
     const curve = [at(0, 6), at(7, 4.04), at(20, 3.8), at(31, 3.68)];
     expect(aheadSays(outlook({ curve }), 0)).toBe('In a week pH about 4.0, in a month 3.7.');
     expect(aheadSays(outlook({ curve }), 20 * DAY)).toBe('In a week pH about 3.7.');

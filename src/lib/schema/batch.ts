@@ -15,6 +15,7 @@ import {
   note,
   number,
   shortText,
+  ticked,
   whole,
   no
 } from './common';
@@ -34,7 +35,12 @@ const mark = (code: RefusalCode) => number(0, 5, code);
 const maybeMark = mark('mark-out-of-range')
   .optional()
   .transform((n) => n ?? null);
-const tasteMarks = { sour: mark('mark-out-of-range'), salt: maybeMark, crunch: maybeMark, note };
+/** Beside how sour it is. */
+const moreMarks = {
+  ...{ salt: maybeMark, crunch: maybeMark, bite: maybeMark, aroma: maybeMark },
+  ...{ who: maybeText, liked: ticked, note }
+};
+const tasteMarks = { sour: mark('mark-out-of-range'), ...moreMarks };
 export const tasteSchema = z.object({ commandId, batchId: id, fillingIds: ids, ...tasteMarks });
 export const correctTasteSchema = z.object({ commandId, batchId: id, of: id, ...tasteMarks });
 /** A round at jars: at each batch what was done of its care; marks and a pH are of all the jars named. */
@@ -56,9 +62,7 @@ export const visitSchema = z.object({
   ),
   how: z.enum(CARE_HOW, no('not-a-choice')).default('done'),
   sour: maybeMark,
-  salt: maybeMark,
-  crunch: maybeMark,
-  note,
+  ...moreMarks,
   pH: z.preprocess((v) => (v === '' ? undefined : v), number(2, 8, 'ph-out-of-range').optional()),
   by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip')
 });

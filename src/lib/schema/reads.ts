@@ -59,6 +59,10 @@ const batch = z.object({
       sour: z.number(),
       salt: maybe(z.number()),
       crunch: maybe(z.number()),
+      bite: maybe(z.number()),
+      aroma: maybe(z.number()),
+      who: z.string(),
+      liked: z.boolean(),
       note: z.string()
     })
   ),

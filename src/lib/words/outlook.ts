@@ -64,6 +64,14 @@ export function nextSays(o: Outlook, now: WallMinute, day: Day): string {
   return `${name} ${spanSays(next, o.spans[next], day)}.`;
 }
 
+/** When it comes to be as it is liked. Example: `As you like it, sour 3: between Sun and Thu, most likely Tue.` */
+export function likedSays(liked: Span, sour: number, now: WallMinute, day: Day): string {
+  const name = `As you like it, sour ${Math.round(sour * 2) / 2}`;
+  if (liked.likely !== null && liked.likely <= now)
+    return `${name}: by this guess it is, since ${day(liked.likely)}.`;
+  return `${name}: ${spanSays('tangy', liked, day)}.`;
+}
+
 /** By so many days. Example: `a day`, `2½ days`. */
 function days(minutes: number): string {
   const halves = Math.round((2 * Math.abs(minutes)) / DAY);

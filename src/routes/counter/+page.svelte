@@ -69,6 +69,7 @@
       {#if chosen}<BatchPanel
           batch={chosen}
           souring={data.souring}
+          likings={data.likings}
           tasks={data.tasks.filter((t) => t.batchId === chosen.id)}
         />
       {:else}<Gone batch={panel.gone} room="on the counter" />{/if}

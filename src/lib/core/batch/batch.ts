@@ -17,7 +17,8 @@ import type {
   RinseLogged,
   SignSeen,
   Souring,
-  Taste
+  Taste,
+  TasteMarks
 } from './facts';
 
 export interface Batch {
@@ -126,7 +127,7 @@ export type BatchEvent =
   | { readonly type: 'tasted'; readonly data: Omit<Taste, 'id' | 'at' | 'corrected'> }
   | {
       readonly type: 'tasteCorrected';
-      readonly data: { readonly of: string } & Pick<Taste, 'sour' | 'salt' | 'crunch' | 'note'>;
+      readonly data: { readonly of: string } & TasteMarks;
     }
   | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
   /** A reading that was wrong: what it really was, or null where there was none. */

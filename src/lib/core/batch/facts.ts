@@ -68,15 +68,25 @@ export interface CareMark {
   readonly fillingIds: readonly string[];
 }
 
-export interface Taste {
+/** Marks of a taste, from 0 to 5; null: not said. */
+export interface TasteMarks {
+  readonly sour: number;
+  readonly salt: number | null;
+  readonly crunch: number | null;
+  /** How hot or sharp it is, and how full it smells and tastes. */
+  readonly bite: number | null;
+  readonly aroma: number | null;
+  /** Who tasted; empty: not said. */
+  readonly who: string;
+  /** This is how they like it. */
+  readonly liked: boolean;
+  readonly note: string;
+}
+
+export interface Taste extends TasteMarks {
   readonly id: string;
   readonly at: WallMinute;
   readonly fillingIds: readonly string[];
-  readonly sour: number;
-  /** null: not said. */
-  readonly salt: number | null;
-  readonly crunch: number | null;
-  readonly note: string;
   readonly corrected: boolean;
 }
 

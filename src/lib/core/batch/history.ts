@@ -38,6 +38,11 @@ const withStyle = (data: Readonly<Record<string, unknown>>) => ({
   style: factsOf(style(String(data.styleId)) ?? STYLES[0]!)
 });
 
+const withTasteMarks = (data: Readonly<Record<string, unknown>>) => ({
+  ...{ bite: null, aroma: null, who: '', liked: false },
+  ...data
+});
+
 interface FirstItem {
   readonly lotId: string | null;
   readonly preparedG: number;
@@ -101,6 +106,9 @@ export const BATCH_UPCASTS: Upcasts<Type> = {
     withStyle,
     withParts
   ],
+  // A taste had three marks.
+  tasted: [withTasteMarks],
+  tasteCorrected: [withTasteMarks],
   added: [(data) => ({ ...data, items: withCrops(data.items) })]
 };
 

@@ -5,7 +5,8 @@ import {
   type BatchEvent,
   type CareHow,
   type CareKind,
-  type GasSeen
+  type GasSeen,
+  type TasteMarks
 } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
@@ -58,7 +59,7 @@ export interface Visit {
     readonly slot: WallMinute;
     readonly fillingIds: readonly string[];
   }[];
-  readonly taste: Marks | null;
+  readonly taste: TasteMarks | null;
   readonly pH: { readonly pH: number; readonly by: 'strip' | 'meter' } | null;
 }
 
@@ -86,33 +87,30 @@ export function visited(b: Batch, said: Visit, around: CareRound): Outcome<Batch
   return events.length > 0 ? done(events) : refuse('already-answered', { field: 'fillingIds' });
 }
 
-/** Marks of a taste, from 0 to 5; null: not said. */
-interface Marks {
-  readonly sour: number;
-  readonly salt: number | null;
-  readonly crunch: number | null;
-  readonly note: string;
-}
+/** The marks, and nothing else that came with them. */
+const marksOf = ({ sour, salt, crunch, bite, aroma, who, liked, note }: TasteMarks): TasteMarks => ({
+  ...{ sour, salt, crunch, bite, aroma, who, liked, note }
+});
 
 /** A taste of jars that are sound. */
 export function tasted(
   b: Batch,
-  { fillingIds, sour, salt, crunch, note }: Marks & { fillingIds: readonly string[] },
+  { fillingIds, ...said }: TasteMarks & { fillingIds: readonly string[] },
   around: CareRound
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, fillingIds);
   if (!jars.ok) return jars;
   const sound = notCondemned(b, fillingIds, around);
-  return sound.ok ? done({ type: 'tasted', data: { fillingIds, sour, salt, crunch, note } }) : sound;
+  return sound.ok ? done({ type: 'tasted', data: { fillingIds, ...marksOf(said) } }) : sound;
 }
 
 /** A taste said wrongly; the old one stays in the log. */
 export const tasteCorrected = (
   b: Batch,
-  { of, sour, salt, crunch, note }: Marks & { of: string }
+  { of, ...said }: TasteMarks & { of: string }
 ): Outcome<BatchEvent> =>
   b.tastes.some((t) => t.id === of)
-    ? done({ type: 'tasteCorrected', data: { of, sour, salt, crunch, note } })
+    ? done({ type: 'tasteCorrected', data: { of, ...marksOf(said) } })
     : refuse('taste-unknown', { field: 'of' });
 
 /** A pH read off a strip or a meter: of any jar that holds something, condemned or not. */

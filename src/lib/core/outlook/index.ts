@@ -4,6 +4,7 @@ export * from './guides';
 export * from './inside';
 export * from './jar';
 export * from './learnt';
+export * from './liking';
 export * from './outlook';
 export * from './places';
 export * from './rates';

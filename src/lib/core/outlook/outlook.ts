@@ -14,6 +14,7 @@ import {
   phasesOf,
   rateRead,
   sketch,
+  tasteOf,
   type Forecast,
   type ForecastJar,
   type GasVessel,
@@ -121,6 +122,11 @@ function curveOf(
         low: acidityOf(inside, early),
         likely: acidityOf(inside, likely),
         high: acidityOf(inside, late)
+      },
+      sour: {
+        low: tasteOf(table.sour(early)),
+        likely: tasteOf(table.sour(likely)),
+        high: tasteOf(table.sour(late))
       }
     };
   });

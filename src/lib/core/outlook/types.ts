@@ -45,6 +45,8 @@ export interface CurveAt {
   readonly at: WallMinute;
   readonly pH: { readonly low: number; readonly likely: number; readonly high: number };
   readonly acidity: { readonly low: number; readonly likely: number; readonly high: number };
+  /** How sour it would be said to taste, 0 to 5. */
+  readonly sour: { readonly low: number; readonly likely: number; readonly high: number };
   readonly tempC: number;
 }
 

@@ -175,7 +175,7 @@ class Season extends Hand {
       await this.say('ph', wall(day, 9, 30), { ...jars, pH: 4.5 });
     if (!m.cold || !after(m.cold[0])) return;
     const left = standing((await batches.load(this.trx, id))?.state ?? b).map((f) => f.id);
-    const right = { sour: 4, salt: 3, crunch: 4, note: 'Right. To the cold.' };
+    const right = { sour: 4, salt: 3, crunch: 4, liked: true, note: 'Right. To the cold.' };
     await this.say('taste', wall(day, 9, 10), { batchId: id, fillingIds: left, ...right });
     await this.say('move', wall(day, 9, 20), { batchId: id, fillingIds: left, placeId: m.cold[1] });
   }

@@ -18,13 +18,13 @@ export const logCare = useCase('care', async (work, input) =>
 
 /** A round at jars, of one batch or of all at a place: one transaction, one thing to take back. */
 export const visit = useCase('visit', async (work, input) => {
-  const { how, sour, salt, crunch, note, pH, by } = input;
+  const { how, sour, pH, by } = input;
   const lidNumbers: number[] = [];
   let stored = false;
   for (const { batchId, ...at } of input.visits) {
     const said = {
       ...{ ...at, how, pH: pH === undefined ? null : { pH, by } },
-      taste: sour === null ? null : { sour, salt, crunch, note }
+      taste: sour === null ? null : { ...input, sour }
     };
     const decided = await onBatchAll(work, batchId, (b, around) => decide.visited(b, said, around));
     // Of a whole place some may have been answered by another hand.
@@ -38,7 +38,7 @@ export const visit = useCase('visit', async (work, input) => {
     : refuse('already-answered', { field: 'fillingIds' });
 });
 
-/** A taste: sour, salt and crunch from 0 to 5, and a note. */
+/** A taste: marks from 0 to 5, who tasted, whether they like it so, and a note. */
 export const logTaste = useCase('taste', async (work, input) =>
   onBatch(work, input.batchId, (b, around) => decide.tasted(b, input, around))
 );

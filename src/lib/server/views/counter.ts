@@ -1,10 +1,10 @@
 import { inHand, placeOf, standing, type BatchInHand, type Filling } from '../../core/batch';
 import type { CareTask } from '../../core/care';
-import type { TaughtBySouring } from '../../core/outlook';
+import type { Likings, TaughtBySouring } from '../../core/outlook';
 import type { House } from '../usecases';
 import { care, careHouse } from './care';
 import { living } from './living';
-import { souringTaught } from './souring';
+import { likings, souringTaught } from './souring';
 
 /** The counter: every batch that stands there, and what it wants. */
 export interface Counter {
@@ -13,6 +13,8 @@ export interface Counter {
   /** Jars that bubble now, most likely. */
   readonly bubbling: readonly string[];
   readonly souring: readonly TaughtBySouring[];
+  /** How sour it likes what it makes, by style. */
+  readonly likings: Likings;
 }
 
 export async function counter(house: House): Promise<Counter> {
@@ -29,6 +31,7 @@ export async function counter(house: House): Promise<Counter> {
     batches: here.map(inHand),
     bubbling: here.flatMap((b) => standing(b).flatMap((f) => (bubbles(b, f) ? [f.id] : []))),
     tasks: (await care(house)).filter((t) => stand.has(t.batchId)),
-    souring: await souringTaught(house)
+    souring: await souringTaught(house),
+    likings: await likings(house)
   };
 }

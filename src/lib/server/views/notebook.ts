@@ -1,7 +1,7 @@
 import type { Batch } from '../../core/batch';
 import { careTasks, type CareTask } from '../../core/care';
 import { ledger } from '../../core/larder';
-import type { TaughtBySouring } from '../../core/outlook';
+import type { Likings, TaughtBySouring } from '../../core/outlook';
 import type { Recipe } from '../../core/recipe';
 import { batches, recipeOf, runs, type BatchBrief } from '../repos';
 import type { Run } from '../../core/run';
@@ -9,7 +9,7 @@ import type { House } from '../usecases';
 import { careHouse } from './care';
 import { living } from './living';
 import { record } from './record';
-import { souringTaught } from './souring';
+import { likings, souringTaught } from './souring';
 
 /** So many batches stand on a page; the ones before are a tap away. */
 const ON_A_PAGE = 60;
@@ -50,6 +50,8 @@ export interface BatchPage {
   /** What is due. */
   readonly tasks: readonly CareTask[];
   readonly souring: readonly TaughtBySouring[];
+  /** How sour it likes what it makes, by style. */
+  readonly likings: Likings;
 }
 
 /** A batch's page; undefined where there is none. */
@@ -64,6 +66,7 @@ export async function batchPage(house: House, id: string): Promise<BatchPage | u
     recipe: batch.recipe ? ((await recipeOf(house.db, batch.recipe.id)) ?? null) : null,
     making: (await runs.latest(house.db, { topic: id, most: 1 }))[0] ?? null,
     tasks: careTasks(batch, await careHouse(house), now).filter((t) => t.due <= now),
-    souring: await souringTaught(house)
+    souring: await souringTaught(house),
+    likings: await likings(house)
   };
 }

@@ -58,6 +58,10 @@ const batch = (b: Batch): ReadOf<'batches'>[number] => ({
     sour: t.sour,
     salt: t.salt,
     crunch: t.crunch,
+    bite: t.bite,
+    aroma: t.aroma,
+    who: t.who,
+    liked: t.liked,
     note: t.note
   })),
   pH: b.readings.map((r) => ({ at: wallText(r.at), jars: [...r.fillingIds], pH: r.pH }))

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { sugarsOf, taughtBySouring, type TaughtBySouring } from '../../core/outlook';
+import type { Batch } from '../../core/batch';
+import { likingsOf, sugarsOf, taughtBySouring, type Likings, type TaughtBySouring } from '../../core/outlook';
 import { standsOf } from '../db/kinds';
 import { batches } from '../repos';
 import type { House } from '../usecases';
@@ -11,29 +12,43 @@ const NEWEST = 40;
 interface Known {
   readonly n: number;
   readonly taught: TaughtBySouring | null;
+  /** Its tastes, for what the household likes. */
+  readonly tasted: Pick<Batch, 'styleId' | 'tastes'>;
 }
 /** What each batch teaches, as far as it had come, by the house's file: reckoned once. */
 const knownOf = new WeakMap<Knex, { of: string; batches: Map<string, Known> }>();
 
 /** What the newest batches that are over teach of how fast ferments go here. */
-export const souringTaught = (house: House): Promise<readonly TaughtBySouring[]> =>
+export const souringTaught = async (house: House): Promise<readonly TaughtBySouring[]> =>
+  (await known(house)).flatMap((k) => k.taught ?? []).reverse();
+
+/** How sour the household likes what it makes, by style, from its newest batches. */
+export const likings = async (house: House): Promise<Likings> =>
+  once(house, 'likings', async () => likingsOf((await known(house)).map((k) => k.tasted)));
+
+const known = (house: House): Promise<readonly Known[]> =>
   once(house, 'souring', async () => {
     const { household, now } = await living(house);
     const { places, crops } = household;
     // A place that was always otherwise makes all of them anew; a reading of it speaks for the days around it only.
     const of = JSON.stringify([places.map((p) => [p.id, p.kind, p.tempC, p.was, p.swingC]), sugarsOf(crops)]);
     const before = knownOf.get(house.db);
-    const known = before?.of === of ? before.batches : new Map<string, Known>();
+    const had = before?.of === of ? before.batches : new Map<string, Known>();
     const newest = await standsOf(house.db, 'batch', { most: NEWEST });
     const anew = new Map<string, Known>();
     for (const { id, n } of newest) {
-      const same = known.get(id);
+      const same = had.get(id);
       if (same?.n === n) anew.set(id, same);
       else {
         const b = (await batches.load(house.db, id))?.state;
-        if (b) anew.set(id, { n, taught: taughtBySouring(b, { places, sugars: sugarsOf(crops) }, now) });
+        if (b)
+          anew.set(id, {
+            n,
+            taught: taughtBySouring(b, { places, sugars: sugarsOf(crops) }, now),
+            tasted: { styleId: b.styleId, tastes: b.tastes.filter((t) => t.liked) }
+          });
       }
     }
     knownOf.set(house.db, { of, batches: anew });
-    return [...anew.values()].flatMap((k) => k.taught ?? []).reverse();
+    return [...anew.values()];
   });

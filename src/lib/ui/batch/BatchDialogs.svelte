@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button, Label, Textarea } from 'flowbite-svelte';
+  import { Button } from 'flowbite-svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import Sheet from '../forms/Sheet.svelte';
@@ -15,7 +15,7 @@
   import { dialogs } from './dialogs.svelte';
   import EachPlace from '../outlook/EachPlace.svelte';
   import JarPicker from './JarPicker.svelte';
-  import Marks from './Marks.svelte';
+  import TasteSheet from './TasteSheet.svelte';
 
   /** What this household's ferments taught, for what a place would do. */
   let { souring }: { souring: readonly TaughtBySouring[] } = $props();
@@ -66,19 +66,8 @@
           </p>
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
-          <Marks legend="Sour" name="sour" low={tasting[0] ?? 'not'} high={tasting[3] ?? 'very'} />
-          <Trouble problem={problemAt('sour')} />
-          <Marks legend="Salt" name="salt" low="flat" high="too salty" />
-          <Marks legend="Crunch" name="crunch" low="soft" high="crisp" />
-          <div>
-            <Label for="taste-note">Note</Label><Textarea
-              id="taste-note"
-              name="note"
-              rows={2}
-              class="w-full"
-              placeholder="more caraway, less salt"
-            /><Trouble problem={problemAt('note')} />
-          </div>
+          <TasteSheet id="taste" {tasting} problem={problemAt('sour')} />
+          <Trouble problem={problemAt('note') ?? problemAt('who')} />
           <Button type="submit" disabled={busy}>Save the taste</Button>
         </div>
       {/snippet}

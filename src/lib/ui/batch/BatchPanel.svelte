@@ -4,7 +4,7 @@
   import { placeOf, salinityOf, standing, type BatchInHand } from '$lib/core/batch';
   import { batchPHCautions, dayNumberOf, verdictsOf, type CareTask } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
-  import { aheadOf, knowsOf, type TaughtBySouring } from '$lib/core/outlook';
+  import { aheadOf, knowsOf, type Likings, type TaughtBySouring } from '$lib/core/outlook';
   import { writePercent } from '$lib/core/quantity';
   import TaskRow from './TaskRow.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -20,11 +20,14 @@
   let {
     batch,
     tasks,
-    souring
+    souring,
+    likings
   }: {
     batch: BatchInHand;
     tasks: readonly CareTask[];
     souring: readonly TaughtBySouring[];
+    /** How sour the household likes what it makes, by style. */
+    likings: Likings;
   } = $props();
   const house = useHouse();
   const places = $derived(house.household.places);
@@ -77,7 +80,9 @@
   {:else if next}
     <ul class="@container border-t border-rule-strong"><TaskRow task={next} {batch} /></ul>
   {/if}
-  {#if ahead && first}{#key first.id}<OutlookSoon {ahead}><GasNow {batch} /></OutlookSoon>{/key}{:else}<p>
+  {#if ahead && first}{#key first.id}<OutlookSoon {ahead} liking={likings[styleLike(batch.styleId)] ?? null}
+        ><GasNow {batch} /></OutlookSoon
+      >{/key}{:else}<p>
       {UNKNOWN_OUTLOOK}
     </p>{/if}
   <Signs {batch} />

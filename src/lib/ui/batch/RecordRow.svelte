@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { Button, Textarea, Label } from 'flowbite-svelte';
-  import type { BatchInHand, BatchEvent, Portion } from '$lib/core/batch';
+  import { Button } from 'flowbite-svelte';
+  import type { BatchInHand, BatchEvent, Portion, TasteMarks } from '$lib/core/batch';
   import { massOf } from '$lib/core/contents';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -10,6 +10,7 @@
   import { clockTime } from '../time';
   import { writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
+  import TasteSheet from './TasteSheet.svelte';
   import {
     becauseWords,
     careShort,
@@ -21,7 +22,6 @@
     shortDay
   } from '$lib/words';
   import { didWords } from './right';
-  import Marks from './Marks.svelte';
 
   interface Line {
     readonly id: string;
@@ -44,10 +44,13 @@
       .join('');
   const HOW_CARED = { done: '', skipped: 'Skipped: ', unknown: 'Not known whether done: ' };
   const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
-  const marks = (t: { sour: number; salt: number | null; crunch: number | null; note: string }) =>
-    [`sour ${t.sour}`, t.salt === null ? [] : `salt ${t.salt}`, t.crunch === null ? [] : `crunch ${t.crunch}`]
-      .flat()
-      .join(', ') + (t.note ? `. “${t.note}”` : '');
+  const marks = (t: TasteMarks) =>
+    (['sour', 'salt', 'crunch', 'bite', 'aroma'] as const)
+      .flatMap((of) => (t[of] === null ? [] : `${of} ${t[of]}`))
+      .join(', ') +
+    (t.who ? `, by ${t.who}` : '') +
+    (t.liked ? ', as we like it' : '') +
+    (t.note ? `. “${t.note}”` : '');
   const text = $derived.by(() => {
     const e = line.event;
     switch (e.type) {
@@ -128,18 +131,7 @@
       class="flex flex-col gap-3 py-3"
     >
       {#snippet children({ busy, problems })}
-        <Marks legend="Sour" name="sour" low="not" high="very" value={event.data.sour} />
-        <Marks legend="Salt" name="salt" low="flat" high="too salty" value={event.data.salt} />
-        <Marks legend="Crunch" name="crunch" low="soft" high="crisp" value={event.data.crunch} />
-        <div>
-          <Label for="n-{line.id}">Note</Label><Textarea
-            id="n-{line.id}"
-            name="note"
-            rows={2}
-            class="w-full max-w-md"
-            value={event.data.note}
-          />
-        </div>
+        <TasteSheet said={event.data} id={line.id} />
         <Trouble problem={problems[0]} />
         <div><Button type="submit" outline disabled={busy}>Correct the taste</Button></div>
       {/snippet}

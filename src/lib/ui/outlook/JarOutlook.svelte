@@ -1,12 +1,13 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import type { Ahead, Outlook } from '$lib/core/outlook';
+  import { likedFrom, type Ahead, type Outlook } from '$lib/core/outlook';
   import { PH_LINE } from '$lib/core/safety';
   import {
     ALCOHOLIC_SAYS,
     fillsSays,
     gasSays,
     guideSays,
+    likedSays,
     movedSays,
     nextSays,
     NOT_FETCHED,
@@ -22,7 +23,13 @@
   import SouringCurve from './SouringCurve.svelte';
 
   /** What a standing jar is doing and will do: the curve, and what it means. */
-  let { ahead, children }: { ahead: Ahead; children?: Snippet } = $props();
+  interface Props {
+    ahead: Ahead;
+    /** How sour the household likes this style, 0 to 5; null: it has not said. */
+    liking: number | null;
+    children?: Snippet;
+  }
+  let { ahead, liking, children }: Props = $props();
   const house = useHouse();
   const key = $derived(keyOf(ahead));
   $effect(() => outlooks.ask(key));
@@ -34,11 +41,13 @@
   });
   const outlook = $derived(found ?? (last?.of === ahead.from ? last.outlook : null));
   let pointed = $state<number | null>(null);
+  const liked = $derived(outlook && liking !== null ? likedFrom(outlook, liking) : null);
   const day = (at: number) => relativeDay(at, house.now);
   const says = $derived(
     outlook
       ? [
           nextSays(outlook, house.now, day),
+          liking !== null && liked ? likedSays(liked, liking, house.now, day) : '',
           movedSays(outlook, house.now),
           guideSays(outlook, day),
           outlook.mayTurnAlcoholic ? ALCOHOLIC_SAYS : ''
@@ -65,6 +74,7 @@
       from={ahead.from}
       now={house.now}
       noted={ahead.noted}
+      {liked}
       {pointed}
       text={says.join(' ')}
     />

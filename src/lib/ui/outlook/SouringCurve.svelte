@@ -3,7 +3,7 @@
   import { scaleLinear } from 'd3-scale';
   import { area, curveMonotoneX, line } from 'd3-shape';
   import type { ForecastEvent } from '$lib/core/forecast';
-  import type { Noted, Outlook } from '$lib/core/outlook';
+  import type { Noted, Outlook, Span } from '$lib/core/outlook';
   import { beyondSays, EVENT_WORDS, shortDay } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import { endOf } from './range';
@@ -15,11 +15,13 @@
     /** null: nothing has begun yet. */
     now: number | null;
     noted?: readonly Noted[];
+    /** When it is as sour as it is liked here. */
+    liked?: Span | null;
     /** A day that is pointed at. */
     pointed?: number | null;
     text: string;
   }
-  let { outlook, from, now, noted = [], pointed = null, text }: Props = $props();
+  let { outlook, from, now, noted = [], liked = null, pointed = null, text }: Props = $props();
   const house = useHouse();
   const DAY = 1440;
   const [LEFT, RIGHT, TOP, PLOT, ROW, WARM, AXIS] = [30, 6, 22, 150, 22, 48, 22];
@@ -27,6 +29,9 @@
 
   const ROWS = ['firstTaste', 'mild', 'tangy', 'fullySour', 'last'] as const;
   const rows = $derived([
+    ...(liked?.early != null
+      ? [{ id: 'liked', event: 'tangy' as const, name: 'as you like it', guide: false, ...liked }]
+      : []),
     ...ROWS.map((e) => ({
       id: e,
       event: e,

@@ -111,7 +111,7 @@
     {#if shown && ahead}
       <div>
         <h2 class="mb-2 border-b-2 border-ink pb-1">What jar {shown.lidNumber} will do</h2>
-        {#key shown.id}<OutlookSoon {ahead} />{/key}
+        {#key shown.id}<OutlookSoon {ahead} liking={data.likings[styleLike(b.styleId)] ?? null} />{/key}
       </div>
     {/if}
     <section>
