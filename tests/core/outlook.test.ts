@@ -335,7 +335,7 @@ describe('what each place would do', () => {
       whatNowSays(o, START + days * day, (d) => `day ${Math.round((d - START) / day)}`, read);
     expect(says(0)).toMatch(/^Wait: there is little to taste before day \d+\.$/);
     const tangy = (o.spans.tangy.likely! - START) / day;
-    expect(says(tangy - 0.2)).toMatch(/^Wait: tangy about day \d+; or into the cold/);
+    expect(says(tangy - 0.2)).toMatch(/^Wait: tangy most likely day \d+; or into the cold/);
     expect(says(tangy + 0.2)).toMatch(/^Into the cold when you like it so/);
     expect(says(tangy + 0.2)).not.toMatch(/measure/);
     expect(says(tangy + 0.2, false)).toMatch(/First measure: no pH of 4.6 or lower/);

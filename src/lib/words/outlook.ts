@@ -136,7 +136,7 @@ export function placeSays({ week, month }: PlaceAhead): string {
 
 /** Stop, wait, or into the cold, with its reason. Example: `Wait: the first taste is likely on Mon.` */
 export function whatNowSays(o: Outlook, now: WallMinute, day: Day, sourRead: boolean): string {
-  const at = (t: WallMinute | null) => (t === null ? '' : ` about ${day(t)}`);
+  const at = (t: WallMinute | null) => (t === null ? '' : ` ${day(t)}`);
   const measure = sourRead ? '' : ' First measure: no pH of 4.6 or lower has been read yet.';
   const { last, firstTaste, tangy } = o.spans;
   switch (stageAt(o, now)) {
@@ -146,10 +146,10 @@ export function whatNowSays(o: Outlook, now: WallMinute, day: Day, sourRead: boo
         : `Wait: there is little to taste before ${day(firstTaste.likely)}.`;
     case 'young':
     case 'mild':
-      return `Wait${tangy.likely === null ? '' : `: tangy${at(tangy.likely)}`}; or into the cold, if you like it as mild as it is.${measure}`;
+      return `Wait${tangy.likely === null ? '' : `: tangy most likely${at(tangy.likely)}`}; or into the cold, if you like it as mild as it is.${measure}`;
     case 'tangy':
     case 'fullySour':
-      return `Into the cold when you like it so; on the counter it gets more sour and softer${last.likely === null ? '' : `, and is past its best${at(last.likely)}`}.${measure}`;
+      return `Into the cold when you like it so; on the counter it gets more sour and softer${last.likely === null ? '' : `, and most likely past its best${at(last.likely)}`}.${measure}`;
     case 'past':
       return `Into the cold now: on the counter it only gets softer.${measure}`;
   }

@@ -29,9 +29,6 @@
 
   const ROWS = ['firstTaste', 'mild', 'tangy', 'fullySour', 'last'] as const;
   const rows = $derived([
-    ...(liked?.early != null
-      ? [{ id: 'liked', event: 'tangy' as const, name: 'as you like it', guide: false, ...liked }]
-      : []),
     ...ROWS.map((e) => ({
       id: e,
       event: e,
@@ -39,6 +36,9 @@
       guide: false,
       ...outlook.spans[e]
     })),
+    ...(liked?.early != null
+      ? [{ id: 'liked', event: 'tangy' as const, name: 'as you like it', guide: false, ...liked }]
+      : []),
     ...(outlook.guide?.apart
       ? [
           {
