@@ -161,6 +161,19 @@ describe('days away', () => {
     expect(all.jars[0]!.lidNumbers).toEqual([1, 2]);
     expect(all.jars[0]!.openings).toBe(plan(batch()).jars[0]!.openings);
   });
+  it('what is past its last sensible day goes into the cold before anybody leaves, whatever its lid', () => {
+    const b = lids('airlock');
+    const last = careAt(PLACES, START).courseOf(b, b.fillings[0]!).last!;
+    const leaves = addDays(dayOfWall(last), 5);
+    const late = awayPlan(
+      [b],
+      careAt(PLACES, last),
+      { from: leaves, to: addDays(leaves, 3) },
+      last + 2 * day
+    );
+    expect(late.jars[0]!.ways).toEqual(['cold', 'neighbour']);
+    expect(late.jars[0]!.last).toBeLessThan(wall(leaves));
+  });
   it('of days that have begun only what is left is asked', () => {
     const now = wall(addDays(from, 2), 12);
     const left = awayPlan([batch()], careAt(PLACES, now), { from, to: addDays(from, 4) }, now);

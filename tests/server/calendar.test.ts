@@ -92,7 +92,7 @@ describe('the calendar', () => {
   it('for one by name leaves out the places that another has taken', async () => {
     await house.say('take-place', { placeId: 'counter', name: 'Rob' });
     const counter = (all: readonly string[]) => all.some((id) => id.startsWith('round-counter'));
-    expect(counter((await read('Rob')).uids)).toBe(true);
+    for (const name of ['Rob', 'rob ']) expect(counter((await read(name)).uids)).toBe(true);
     expect(counter((await read('Ida')).uids)).toBe(false);
     expect(counter((await read('')).uids)).toBe(true);
     await house.say('take-place', { placeId: 'counter', name: '' });

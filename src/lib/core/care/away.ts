@@ -26,7 +26,7 @@ export interface LeftAlone {
   readonly stirs: number;
   /** Days on which something else falls due that no neighbour does: to taste, to measure. */
   readonly misses: readonly { readonly kind: CareKind; readonly at: WallMinute }[];
-  /** Its last sensible day on the counter falls in it. */
+  /** Its last sensible day on the counter falls in it, or is over. */
   readonly last: WallMinute | null;
   /** What may be done, the least trouble first. */
   readonly ways: readonly BeforeAway[];
@@ -102,7 +102,8 @@ function jarsAlone(
       new Map(
         openSlots(b, f, house, from).map(([kind, slots]) => [
           kind,
-          slots.filter((at) => at >= from && at < until)
+          // What should stand in the cold already goes there before anybody leaves.
+          slots.filter((at) => at < until && (at >= from || kind === 'toCold'))
         ])
       )
   );
@@ -116,7 +117,7 @@ function jarsAlone(
   // In the cold only what still gasses wants a hand.
   if (cold && wants.openings === 0) return null;
   const courses = jars.map((f) => house.courseOf(inHand(b), f));
-  const sour = !cold && courses.every((c) => c.tangy !== null && c.tangy <= from);
+  const sour = wants.last !== null || courses.every((c) => c.tangy !== null && c.tangy <= from);
   return {
     ...{ batchId: b.id, batchName: b.name, placeId: placeOf(jars[0]!), lid: jars[0]!.lid },
     lidNumbers: jars.map((f) => f.lidNumber).sort((x, y) => x - y),
@@ -125,7 +126,7 @@ function jarsAlone(
       const at = first(kind);
       return at === null ? [] : [{ kind, at }];
     }),
-    ways: waysFor(wants, sour, (until - from) / MINUTES_PER_DAY)
+    ways: waysFor(wants, sour && !cold, (until - from) / MINUTES_PER_DAY)
   };
 }
 

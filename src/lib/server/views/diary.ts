@@ -31,8 +31,11 @@ const DAYS_AHEAD = 14;
 export async function diary(house: House, name: string): Promise<Diary> {
   const all = await once(house, 'diary', () => wholeDiary(house));
   const { household } = await living(house);
-  const others = (placeId: string) =>
-    name !== '' && ![name, '', undefined].includes(household.takes[placeId]);
+  const plain = (who: string) => who.trim().toLowerCase();
+  const others = (placeId: string) => {
+    const by = plain(household.takes[placeId] ?? '');
+    return name !== '' && by !== '' && by !== plain(name);
+  };
   return { ...all, rounds: all.rounds.filter((r) => !others(r.placeId)) };
 }
 

@@ -85,7 +85,7 @@
       >{/key}{:else}<p>
       {UNKNOWN_OUTLOOK}
     </p>{/if}
-  <Signs {batch} />
+  {#key batch.id}<Signs {batch} />{/key}
   <p class="no-print flex flex-wrap gap-x-6">
     <a class="act" href="/notebook/{batch.id}">Its record</a>
     <a class="act" href="/notebook/{batch.id}/labels">Lid labels</a>

@@ -21,11 +21,12 @@
     const from = phone();
     const at = Math.min(next ?? Infinity, midnight);
     const left = (at - now) * MINUTE_MS;
-    let rung = false;
+    let said = false;
+    // Asked again until the house has answered: then this is another round's.
     const ask = () => {
-      if (rung || phone() - from < left) return;
-      rung = true;
-      if (at === next) notify('A round is due', household, 'crockle-round');
+      if (phone() - from < left) return;
+      if (at === next && !said) notify('A round is due', household, 'crockle-round');
+      said = true;
       news.look();
     };
     const tick = setInterval(ask, ASK_EVERY_MS);
