@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { evolveBatch, placeOf, standing, type Batch, type BatchEvent } from '$lib/core/batch';
 import { addDays, dayOfWall, minuteOfDay, MINUTES_PER_DAY, wall, wallText } from '$lib/core/calendar';
-import { awayPlan, careTasks, roundsAhead, windowsAhead } from '$lib/core/care';
+import { awayPlan, careBy, careTasks, roundsAhead, windowsAhead, type Courses } from '$lib/core/care';
 import { upBy, USUAL_ROUNDS } from '$lib/core/kit';
 import { STYLES } from '$lib/core/style';
 import { LIDS } from '$lib/core/vessel';
 import { batch, filling, PLACES, START } from '../support/builders';
-import { careAt } from '../support/care';
+import { careAt, knowsAt } from '../support/care';
 
 const day = MINUTES_PER_DAY;
 const EARLY = { morning: 5 * 60 + 30, evening: 19 * 60 };
@@ -42,9 +42,10 @@ describe('the household’s own hours', () => {
 /** Plays the days one due moment after another, each task answered when it falls due; what was done, where and when. */
 function played(from: Batch, until: number): string[] {
   const done: string[] = [];
+  const courses: Courses = new Map();
   let b = from;
   for (let now = START, n = 0; ;) {
-    const tasks = careTasks(b, careAt(PLACES, now), now).filter((t) => t.due > now && t.due < until);
+    const tasks = careTasks(b, careBy(knowsAt(PLACES), now, courses), now).filter((t) => t.due > now && t.due < until);
     if (tasks.length === 0) return done.sort();
     now = Math.min(...tasks.map((t) => t.due));
     for (const t of tasks.filter((x) => x.due === now)) {
