@@ -9,10 +9,11 @@ import { lots } from '$lib/server/repos';
 import { keepShape } from '$lib/server/repos/shape';
 import { openDatabase } from '$lib/server/db/open';
 import { benchDraft, makingsOf } from '$lib/server/usecases';
+import { USUAL_ROUNDS } from '$lib/core/kit';
 import { leftG, salinityOf, type Batch, type BatchItem, type Filling } from '$lib/core/batch';
 import { massOf, salinityIn, solidsOf } from '$lib/core/contents';
 import { factsOf, style } from '$lib/core/style';
-import { put } from '../support/builders';
+import { PLAIN_TASTE, put } from '../support/builders';
 import { START } from '../support/good';
 import { testHouse, ZONE } from '../support/house';
 
@@ -88,6 +89,7 @@ describe('a database of the release before', () => {
           knowing: [],
           gas: [],
           holdsOf: [],
+          tastes: (was.tastes as object[]).map((t) => ({ ...t, ...PLAIN_TASTE })),
           items: keptCrops(was.items as BatchItem[]),
           style: factsOf(style(was.styleId as string)!)
         });
@@ -97,7 +99,14 @@ describe('a database of the release before', () => {
         expect(portions.map(({ what: _, ...p }) => p)).toEqual(eaten);
       } else
         expect(is, stream).toEqual(
-          stream.startsWith('household:') ? { ...was, crops: [], styles: [], washedAt: {}, address: '' } : was
+          stream.startsWith('household:')
+            ? {
+                ...was,
+                ...{ crops: [], styles: [], washedAt: {}, address: '' },
+                takes: {},
+                rounds: USUAL_ROUNDS
+              }
+            : was
         );
     }
     expect((await benchDraft(db, FIRST_BENCH)).name).toBe('Half made');
