@@ -45,7 +45,9 @@ function played(from: Batch, until: number): string[] {
   const courses: Courses = new Map();
   let b = from;
   for (let now = START, n = 0; ;) {
-    const tasks = careTasks(b, careBy(knowsAt(PLACES), now, courses), now).filter((t) => t.due > now && t.due < until);
+    const tasks = careTasks(b, careBy(knowsAt(PLACES), now, courses), now).filter(
+      (t) => t.due > now && t.due < until
+    );
     if (tasks.length === 0) return done.sort();
     now = Math.min(...tasks.map((t) => t.due));
     for (const t of tasks.filter((x) => x.due === now)) {
