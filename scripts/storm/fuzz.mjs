@@ -111,7 +111,8 @@ const WORDS = new Set([
   'said',
   'why',
   'next',
-  'cutName'
+  'cutName',
+  'who'
 ]);
 const NO_NUMBERS = new Set(['NaN', 'Infinity', '-Infinity']);
 /** A name or a word may be any text, `Infinity` too: it is shown as the text that it is. */
