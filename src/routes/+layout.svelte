@@ -20,7 +20,8 @@
   let { data, children }: LayoutProps = $props();
   provideHouse(() => ({
     household: data.overview?.household ?? NEW_HOUSEHOLD,
-    now: data.overview?.now ?? 0
+    now: data.overview?.now ?? 0,
+    hand: data.hand?.name ?? ''
   }));
   // Told as it is loaded, for whatever is sent from then on.
   $effect.pre(() => {

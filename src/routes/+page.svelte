@@ -15,6 +15,7 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
+  const next = $derived(data.overview?.next ?? null);
   /** Days past its best. */
   const LONG_PAST = -5;
   const batchOf = (id: string) => data.batches.find((b) => b.id === id);
@@ -47,9 +48,9 @@
 
 {#if data.due.length === 0 && data.condemned.length === 0 && data.makings.length === 0}
   <p class="mt-4 max-w-prose text-lg">
-    {#if data.anyJars}Nothing to do now{data.next === null
+    {#if data.anyJars}Nothing to do now{next === null
         ? '.'
-        : `. Next: ${relativeTime(data.next, house.now)}.`}{:else}No jars yet. Weigh in a pick and see what it
+        : `. Next: ${relativeTime(next, house.now)}.`}{:else}No jars yet. Weigh in a pick and see what it
       makes.{/if}
     {#if !data.anyJars}<button class="act" onclick={() => weighIn.show()}>+ weigh in</button> or
       <a class="act" href="/kit#standing">enter jars you already have</a>.{/if}

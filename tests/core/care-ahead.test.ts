@@ -113,6 +113,34 @@ describe('rounds ahead', () => {
   });
 });
 
+describe('another lid', () => {
+  const changed = (from: (typeof LIDS)[number], to: (typeof LIDS)[number], days: number) =>
+    batch({ fillings: [filling({ lid: from })] }, [
+      [days * 24, { type: 'lidChanged', data: { fillingIds: ['f1'], lid: to } }]
+    ]);
+  const tasks = (b: Batch, at: number) => careTasks(b, careAt(PLACES, at), at).filter((t) => t.due <= at);
+  it('asks for what it wants from then on, and not for what it would have wanted before', () => {
+    const at = START + 7 * day;
+    expect(tasks(changed('airlock', 'clamped', 6.99), at).map((t) => t.kind)).not.toContain('open');
+    expect(tasks(changed('airlock', 'clamped', 6.99), at + 3 * day)).toContainEqual(
+      expect.objectContaining({ kind: 'open', missed: expect.any(Number) as number })
+    );
+    for (const t of tasks(changed('airlock', 'clamped', 6.99), at + 3 * day).filter((x) => x.kind === 'open'))
+      expect(t.since).toBeGreaterThan(START + 6.99 * day);
+    expect(tasks(changed('clamped', 'airlock', 20), START + 20.1 * day).map((t) => t.kind)).not.toContain(
+      'airlock'
+    );
+    expect(tasks(changed('clamped', 'airlock', 20), START + 29 * day).map((t) => t.kind)).toContain(
+      'airlock'
+    );
+  });
+  it('is no taste and no reading', () => {
+    const kinds = tasks(changed('clamped', 'airlock', 8), START + 8.1 * day).map((t) => t.kind);
+    expect(kinds).toEqual(expect.arrayContaining(['taste', 'pH']));
+    expect(kinds).not.toContain('open');
+  });
+});
+
 describe('days away', () => {
   const from = addDays(dayOfWall(START), 2);
   const plan = (b: Batch, days = 4, at = from) =>

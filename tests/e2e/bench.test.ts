@@ -268,9 +268,7 @@ test('the other way round: these jars, how much to pick; and copied as text', as
     navigator.clipboard.writeText = () => Promise.reject(new Error('not allowed'));
   });
   await page.getByRole('button', { name: 'Copy' }).click();
-  await expect(page.getByRole('textbox', { name: 'The worksheet as text' })).toHaveValue(
-    /Kohlrabi[\s\S]*salt/
-  );
+  await expect(page.getByRole('textbox', { name: 'The text to copy' })).toHaveValue(/Kohlrabi[\s\S]*salt/);
 });
 
 test('Kit: a bowl, a spoon, a jar measured; what was learnt begins anew', async ({ page }) => {

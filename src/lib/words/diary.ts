@@ -6,9 +6,13 @@ import { jarsSaid } from './said';
 export const roundTitle = (place: string, minutes: number): string =>
   `Round: ${place}, about ${minutes} minute${minutes === 1 ? '' : 's'}`;
 
+/** In the midst of a sentence. Example: `look and press down, measure pH`. */
+export const kindsSaid = (kinds: CareAhead['kinds']): string =>
+  kinds.map((k) => careDoes(k).replace(/^./, (c) => c.toLowerCase())).join(', ');
+
 /** Example: `Dill kohlrabi, jars 3 and 4: open, taste`. */
 export const careAheadWords = ({ batchName, lidNumbers, kinds }: CareAhead): string =>
-  `${batchName}, ${jarsSaid(lidNumbers)}: ${kinds.map((k) => careDoes(k).toLowerCase().replace('ph', 'pH')).join(', ')}`;
+  `${batchName}, ${jarsSaid(lidNumbers)}: ${kindsSaid(kinds)}`;
 
 const WINDOW: Record<WindowAhead['what'], readonly [title: string, more: string]> = {
   firstTaste: [

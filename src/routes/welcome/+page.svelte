@@ -13,7 +13,7 @@
   const house = useHouse();
   const first = new First(() => house.now);
   // What is shown from here on is in the newcomer's units, before the house knows them.
-  provideHouse(() => ({ household: first.house, now: house.now }));
+  provideHouse(() => ({ household: first.house, now: house.now, hand: house.hand }));
   onMount(() => first.recall());
   let known = $state(false);
   $effect(() => {

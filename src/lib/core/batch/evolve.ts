@@ -1,4 +1,6 @@
+import type { WallMinute } from '../calendar/index';
 import { massOf, NOTHING, plus, type Posting } from '../contents/index';
+import type { Lid } from '../vessel/index';
 import type { Batch, BatchEvent, Said } from './batch';
 import type { Portion } from './facts';
 import { afterPostings } from './jar';
@@ -49,7 +51,7 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return withFillings(state, event.data.fillingIds, (f) => ({ ...f, stays: [...f.stays, stay] }));
     }
     case 'lidChanged':
-      return withFillings(state, event.data.fillingIds, (f) => ({ ...f, lid: event.data.lid }));
+      return lidOn(state, event.data, said.at);
     case 'portioned':
       return portionedIn(state, { ...said, ...event.data, what: gone(moved), corrected: false });
     case 'portionCorrected':
@@ -71,6 +73,12 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return judged(state, event, said);
   }
 }
+
+const lidOn = (
+  state: Batch,
+  { fillingIds, lid }: { readonly fillingIds: readonly string[]; readonly lid: Lid },
+  lidSince: WallMinute
+): Batch => withFillings(state, fillingIds, (f) => ({ ...f, lid, lidSince }));
 
 const portionedIn = (state: Batch, portion: Portion): Batch => ({
   ...state,

@@ -25,6 +25,8 @@ export interface Filling {
   readonly jarName: string;
   readonly geometryId: string;
   readonly lid: Lid;
+  /** Another lid was put on: what was due for the one before is over. */
+  readonly lidSince?: WallMinute;
   readonly headspaceMm: number;
   readonly usableMl: number;
   readonly vegRoomMl: number;
@@ -47,7 +49,7 @@ export interface Filling {
 /** A jar as it is filled: what it is, and what came into it from where. */
 export type NewFilling = Omit<
   Filling,
-  'full' | 'holds' | 'startG' | 'stays' | 'decantedAt' | 'emptiedAt' | 'keepsTo' | 'equilibrium'
+  'full' | 'holds' | 'startG' | 'stays' | 'lidSince' | 'decantedAt' | 'emptiedAt' | 'keepsTo' | 'equilibrium'
 > & {
   readonly parts: readonly Part[];
   /** In it when it was entered, where less than all. */

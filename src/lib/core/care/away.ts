@@ -20,6 +20,7 @@ export interface LeftAlone {
   readonly batchName: string;
   readonly placeId: string;
   readonly lid: Lid;
+  readonly fillingIds: readonly string[];
   readonly lidNumbers: readonly number[];
   /** So often its lid would want opening, and a mash stirring. */
   readonly openings: number;
@@ -62,13 +63,8 @@ export function awayPlan(
 ): AwayPlan {
   const [begins, until] = [Math.max(now, wall(from)), wall(addDays(to, 1))];
   const jars = batches.flatMap((b) => leftAlone(b, house, begins, until));
-  const alone = new Set(
-    jars.flatMap((j) => (j.ways.includes('stays') ? [] : [`${j.batchId} ${j.placeId} ${j.lid}`]))
-  );
-  const cared = batches.map((b) => ({
-    ...b,
-    fillings: b.fillings.filter((f) => alone.has(`${b.id} ${placeOf(f)} ${f.lid}`))
-  }));
+  const wanting = new Set(jars.flatMap((j) => (j.ways.includes('stays') ? [] : j.fillingIds)));
+  const cared = batches.map((b) => ({ ...b, fillings: b.fillings.filter((f) => wanting.has(f.id)) }));
   const rounds = roundsAhead(cared, house, begins, until).flatMap((r): RoundAhead[] => {
     const cares = r.cares.flatMap((c) => {
       const kinds = c.kinds.filter((k) => BY_ANYBODY.has(k));
@@ -120,6 +116,7 @@ function jarsAlone(
   const sour = wants.last !== null || courses.every((c) => c.tangy !== null && c.tangy <= from);
   return {
     ...{ batchId: b.id, batchName: b.name, placeId: placeOf(jars[0]!), lid: jars[0]!.lid },
+    fillingIds: jars.map((f) => f.id),
     lidNumbers: jars.map((f) => f.lidNumber).sort((x, y) => x - y),
     ...wants,
     misses: (['taste', 'pH'] as const).flatMap((kind) => {

@@ -43,6 +43,9 @@ export const MINUTES: Record<CareKind, number> = {
 const GRACE: Partial<Record<CareKind, number>> = { open: 90 };
 const GRACE_ELSE = 12 * 60;
 
+/** What goes by the lid: whoever changes it has done these with the same hand. */
+const BY_LID: ReadonlySet<CareKind> = new Set(['open', 'openInCold', 'airlock', 'look', 'tray']);
+
 /** Up to when a kind of care has been answered for a jar. */
 export function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
   const grace = GRACE[kind] ?? GRACE_ELSE;
@@ -57,7 +60,8 @@ export function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
   const tastes = kind === 'taste' ? b.tastes : [];
   const readings = kind === 'pH' ? b.readings : [];
   const logged = [...tastes, ...readings].filter((t) => t.fillingIds.includes(f.id)).map((t) => t.at + grace);
-  return Math.max(f.decantedAt ?? -Infinity, ...marks, ...logged);
+  const lid = BY_LID.has(kind) ? (f.lidSince ?? -Infinity) : -Infinity;
+  return Math.max(f.decantedAt ?? -Infinity, lid, ...marks, ...logged);
 }
 
 interface JarTask {

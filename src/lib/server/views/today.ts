@@ -26,8 +26,6 @@ export interface Today {
   }[];
   /** Jars that stood on the counter past their last sensible day. */
   readonly overdue: readonly string[];
-  /** What falls due next, after now; null: nothing. */
-  readonly next: WallMinute | null;
   /** The next time away that is near. */
   readonly leaving: Awaited<ReturnType<typeof leavingSoon>>;
   readonly later: Stepped<CareTask>;
@@ -82,7 +80,6 @@ export async function today(house: House, all: boolean): Promise<Today> {
   const day = dayOfWall(now);
   const tasks = await care(house);
   const dueAll = tasks.filter((t) => t.due <= now);
-  const ahead = tasks.flatMap((t) => (t.due > now ? [t.due] : []));
   const most = all ? Infinity : STEP;
   const due = household.places
     .map((p) => placeRound(p.id, dueAll, batches, now, most))
@@ -107,7 +104,6 @@ export async function today(house: House, all: boolean): Promise<Today> {
     ...{ due, later, tomorrow, condemned },
     minutes: dueAll.reduce((a, t) => a + t.minutes, 0),
     overdue: dueAll.flatMap((t) => (t.kind === 'toCold' ? t.fillingIds : [])),
-    next: ahead.length > 0 ? Math.min(...ahead) : null,
     batches: batches.filter((b) => shown.has(b.id) || beside(b)).map(inHand),
     picks: turning(lots, day, cropsOf(household)),
     leaving: await leavingSoon(house),

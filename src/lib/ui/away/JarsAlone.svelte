@@ -23,11 +23,13 @@
   </div>
   {#if batch}
     <div class="flex flex-wrap gap-2">
-      {#if jars.ways.includes('cold')}<Button outline onclick={() => dialogs.show('move', batch)}
-          >Into the cold…</Button
+      {#if jars.ways.includes('cold')}<Button
+          outline
+          onclick={() => dialogs.show('move', batch, jars.fillingIds)}>Into the cold…</Button
         >{/if}
-      {#if jars.ways.includes('lid')}<Button outline onclick={() => dialogs.show('lid', batch)}
-          >Another lid…</Button
+      {#if jars.ways.includes('lid')}<Button
+          outline
+          onclick={() => dialogs.show('lid', batch, jars.fillingIds)}>Another lid…</Button
         >{/if}
     </div>
   {/if}

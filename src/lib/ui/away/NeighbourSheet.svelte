@@ -1,7 +1,7 @@
 <script lang="ts">
   import { dayOfWall } from '$lib/core/calendar';
   import type { RoundAhead } from '$lib/core/care';
-  import { careDoes, careWhy, jarsSaid, signWords } from '$lib/words';
+  import { careDoes, careWhy, jarsSaid, kindsSaid, signWords } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import { clockTime, longDay } from '../time';
 
@@ -10,11 +10,10 @@
   const house = useHouse();
   const kinds = $derived([...new Set(rounds.flatMap((r) => r.cares.flatMap((c) => c.kinds)))]);
   const days = $derived([...new Set(rounds.map((r) => dayOfWall(r.at)))]);
-  const does = (k: (typeof kinds)[number]) => careDoes(k);
 </script>
 
 <ul class="max-w-prose">
-  {#each kinds as kind (kind)}<li><b class="font-semibold">{does(kind)}</b>: {careWhy(kind)}.</li>{/each}
+  {#each kinds as kind (kind)}<li><b class="font-semibold">{careDoes(kind)}</b>: {careWhy(kind)}.</li>{/each}
 </ul>
 <p class="max-w-prose pt-2">
   <b class="font-semibold">A lid that is domed, or hisses hard</b>: {signWords('domed').does}
@@ -48,9 +47,7 @@
               {#each r.cares as c (`${c.batchId} ${c.lidNumbers.join()}`)}
                 <p>
                   <b class="font-semibold">{jarsSaid(c.lidNumbers)}</b>
-                  <span class="text-quiet">{c.batchName}</span>: {c.kinds
-                    .map((k) => does(k).toLowerCase())
-                    .join(', ')}
+                  <span class="text-quiet">{c.batchName}</span>: {kindsSaid(c.kinds)}
                 </p>
               {/each}
             </td>

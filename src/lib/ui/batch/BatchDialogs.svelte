@@ -21,7 +21,7 @@
   let { souring }: { souring: readonly TaughtBySouring[] } = $props();
   const house = useHouse();
   const b = $derived(dialogs.batch);
-  const jars = $derived(b ? standing(b) : []);
+  const jars = $derived(b ? standing(b).filter((f) => dialogs.of?.includes(f.id) ?? true) : []);
   const tasting = $derived(b ? styleWords({ id: b.styleId }).tasting : []);
   // On the counter first what makes sense next: the cold places.
   const places = $derived(

@@ -49,16 +49,12 @@
   };
 </script>
 
-{#snippet choices(all: readonly { id: Where | Look; text: string; on: boolean; choose: () => void }[])}
+{#snippet choices(all: readonly { id: Where | Look; text: string; choose: () => void }[])}
   <div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
     {#each all as c (c.id)}
       <button
         type="button"
-        aria-pressed={c.on}
-        class={[
-          'flex min-h-14 flex-col items-center gap-1 rounded-lg border px-2 py-2 text-center leading-tight',
-          c.on ? 'border-ink bg-rule-soft' : 'border-rule-strong hover:bg-rule-soft'
-        ]}
+        class="flex min-h-14 flex-col items-center gap-1 rounded-lg border border-rule-strong px-2 py-2 text-center leading-tight hover:bg-rule-soft"
         onclick={c.choose}><SignPicture of={c.id} /> {c.text}</button
       >
     {/each}
@@ -68,7 +64,7 @@
 <Fold text="Something looks or smells odd?" quiet>
   <div role="group" aria-label="Where is it?" class="pt-1">
     {#if where === null}
-      {@render choices(WHERES.map((id) => ({ id, text: WHERE_WORDS[id], on: false, choose: () => at(id) })))}
+      {@render choices(WHERES.map((id) => ({ id, text: WHERE_WORDS[id], choose: () => at(id) })))}
     {:else}
       <p class="flex flex-wrap items-baseline gap-x-4">
         <b class="font-semibold">{WHERE_WORDS[where]}{look ? `: ${LOOK_WORDS[look]}` : ''}</b>
@@ -80,9 +76,7 @@
   </div>
   {#if where && !look}
     <div role="group" aria-label="What is it like?">
-      {@render choices(
-        LOOKS[where].map((id) => ({ id, text: LOOK_WORDS[id], on: false, choose: () => (look = id) }))
-      )}
+      {@render choices(LOOKS[where].map((id) => ({ id, text: LOOK_WORDS[id], choose: () => (look = id) })))}
     </div>
   {/if}
   {#if asks && answer === null}

@@ -68,7 +68,7 @@
     </ActionForm>
     <button
       class="min-h-11 px-2 text-sm underline underline-offset-4"
-      onclick={() => batch && dialogs.show('move', batch)}>stands elsewhere…</button
+      onclick={() => batch && dialogs.show('move', batch, stop.fillingIds)}>stands elsewhere…</button
     >
     {#if stop.fillingIds.length > 1 && !choosing}
       <button class="min-h-11 px-1 text-sm underline underline-offset-4" onclick={() => (choosing = true)}

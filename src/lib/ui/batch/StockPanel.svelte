@@ -61,7 +61,7 @@
             >Give it away</Button
           >{/snippet}
       </ActionForm>
-      <Button outline onclick={() => dialogs.show('move', jar.batch)}>Move…</Button>
+      <Button outline onclick={() => dialogs.show('move', jar.batch, [f.id])}>Move…</Button>
     </div>
     <p class="text-sm text-quiet">
       Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid

@@ -22,6 +22,7 @@
   let saidMore = $state(false);
   const chosen = $derived(stop.fillingIds.filter((id) => !left.includes(id)));
   const wants = (kind: Want['kind']) => stop.wants.some((w) => w.kind === kind);
+  const jarsFor = (kind: Want['kind']) => stop.wants.find((w) => w.kind === kind)?.fillingIds ?? [];
   const byHand = $derived(stop.wants.some((w) => !BY_LOG.has(w.kind)));
   const visits = $derived(JSON.stringify([visitOf(stop, chosen)]));
   const jars = $derived(jarsSaid(stop.lidNumbers));
@@ -79,8 +80,10 @@
                 low={tasting[0] ?? 'not'}
                 high={tasting[3] ?? 'very'}
               />
-              <button type="button" class="act text-sm" onclick={() => batch && dialogs.show('taste', batch)}
-                >say more of it</button
+              <button
+                type="button"
+                class="act text-sm"
+                onclick={() => batch && dialogs.show('taste', batch, jarsFor('taste'))}>say more of it</button
               >
             </div>
           {/if}
@@ -115,8 +118,9 @@
               aria-label="Done: {jars}, {stop.batchName}">Done</Button
             >
           {/if}
-          {#if wants('toCold')}<Button outline={byHand} onclick={() => batch && dialogs.show('move', batch)}
-              >Move…</Button
+          {#if wants('toCold')}<Button
+              outline={byHand}
+              onclick={() => batch && dialogs.show('move', batch, jarsFor('toCold'))}>Move…</Button
             >{/if}
           {#if stop.wants.some((w) => w.kind !== 'toCold')}<button
               class="min-h-11 px-2 text-sm underline underline-offset-4"

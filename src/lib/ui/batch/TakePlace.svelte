@@ -1,6 +1,5 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { page } from '$app/state';
   import ActionForm from '../forms/ActionForm.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -9,9 +8,8 @@
   let { placeId }: { placeId: string } = $props();
   const house = useHouse();
   const by = $derived(house.household.takes[placeId] ?? '');
-  const hand = $derived((page.data.hand as { name: string } | null | undefined)?.name);
   const known = $derived(
-    [...new Set([...(hand ? [hand] : []), ...Object.values(house.household.takes)])].filter(
+    [...new Set([house.hand, ...Object.values(house.household.takes)])].filter(
       (name) => name !== '' && name !== by
     )
   );

@@ -53,7 +53,9 @@
   </p>
   <div class="flex flex-wrap items-center justify-end gap-1 @xl:justify-start">
     {#if logged}
-      <Button outline={!due} onclick={() => batch && dialogs.show(logged[0], batch)}>{logged[1]}…</Button>
+      <Button outline={!due} onclick={() => batch && dialogs.show(logged[0], batch, task.fillingIds)}
+        >{logged[1]}…</Button
+      >
       {#if due && task.kind !== 'toCold'}
         <ActionForm
           command="care"

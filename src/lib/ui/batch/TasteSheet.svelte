@@ -1,11 +1,11 @@
 <script lang="ts">
   import { Label, Textarea } from 'flowbite-svelte';
-  import { page } from '$app/state';
   import type { TasteMarks } from '$lib/core/batch';
   import type { Problem } from '$lib/words';
   import Fold from '../forms/Fold.svelte';
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
+  import { useHouse } from '../house/house.svelte';
   import Marks from './Marks.svelte';
 
   /** What is said of a taste: sour first, the rest as far as somebody cares to. */
@@ -17,7 +17,7 @@
     problem?: Problem | undefined;
   }
   let { id, said, tasting = [], problem }: Props = $props();
-  const hand = $derived((page.data.hand as { name: string } | null | undefined)?.name ?? '');
+  const house = useHouse();
   // svelte-ignore state_referenced_locally
   const more = said !== undefined && (said.bite !== null || said.aroma !== null || said.who !== '');
 </script>
@@ -45,7 +45,7 @@
   <div class="flex flex-col gap-4 pt-2">
     <Marks legend="Bite" name="bite" low="gentle" high="hot, sharp" value={said?.bite ?? null} />
     <Marks legend="Aroma" name="aroma" low="faint" high="full" value={said?.aroma ?? null} />
-    <TextField label="Who tasted" id="who-{id}" name="who" maxlength={80} value={said?.who ?? hand} />
+    <TextField label="Who tasted" id="who-{id}" name="who" maxlength={80} value={said?.who ?? house.hand} />
   </div>
 </Fold>
 <div>

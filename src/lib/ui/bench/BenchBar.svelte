@@ -9,7 +9,7 @@
   import { useHouse } from '../house/house.svelte';
   import Answer from './Answer.svelte';
   import type { Bench } from './bench.svelte';
-  import CopyText from './CopyText.svelte';
+  import CopyText from '../forms/CopyText.svelte';
 
   /** The answer, always in sight, and what is done with it: led through it step by step, or started as it is. */
   interface Props {

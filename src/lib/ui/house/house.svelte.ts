@@ -9,6 +9,8 @@ import type { Ways } from '$lib/core/reading';
 export interface HouseView {
   readonly household: Household;
   readonly now: WallMinute;
+  /** Who is signed in; empty where nobody is asked. */
+  readonly hand: string;
 }
 
 const KEY = Symbol('house');
@@ -21,13 +23,17 @@ export function provideHouse(view: () => HouseView): void {
 /** The household as it is now, with writers in its own units. */
 export function useHouse() {
   const view =
-    getContext<(() => HouseView) | undefined>(KEY) ?? (() => ({ household: NEW_HOUSEHOLD, now: 0 }));
+    getContext<(() => HouseView) | undefined>(KEY) ??
+    (() => ({ household: NEW_HOUSEHOLD, now: 0, hand: '' }));
   return {
     get household() {
       return view().household;
     },
     get now() {
       return view().now;
+    },
+    get hand() {
+      return view().hand;
     },
     /** How amounts are said here: every reader wants it. */
     get ways(): Ways {

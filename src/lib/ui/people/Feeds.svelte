@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import { shortDay } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
+  import CopyText from '../forms/CopyText.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
   import { askToNotify, mayNotify } from '../timer/notify';
@@ -19,16 +20,11 @@
   const house = useHouse();
   /** Told once: the house keeps no more of it than a fingerprint. */
   let path = $state('');
-  let copied = $state(false);
   const origin = $derived(house.household.address || page.url.origin);
   const onlyHere = $derived(/^https?:\/\/(localhost|127\.|\[::1\])/.test(origin));
   const said = (f: Feed) => (f.name === '' ? 'all rounds' : `for ${f.name}`);
   let notifies = $state<'yes' | 'ask' | 'no'>('no');
   onMount(() => (notifies = mayNotify()));
-  const copy = async () => {
-    await navigator.clipboard.writeText(origin + path);
-    copied = true;
-  };
 </script>
 
 <section id="reminders" aria-label="Reminders">
@@ -66,7 +62,7 @@
         Copy it now, it is shown this once, and give it to the calendar as one to subscribe to:
         <code class="block text-sm break-all select-all">{origin}{path}</code>
       </p>
-      <button class="act" onclick={copy}>{copied ? 'Copied' : 'Copy the address'}</button>
+      <CopyText text={origin + path} label="Copy the address" />
       {#if onlyHere}<p class="text-heed">
           Only this machine answers to {origin}. Say under “The household” where your phones find Crockle.
         </p>{/if}
@@ -77,7 +73,6 @@
     undoable={false}
     ondone={(done) => {
       path = (done.answer as { path: string }).path;
-      copied = false;
     }}
     class="flex flex-wrap items-end gap-3 py-2"
     label="An address for a calendar"

@@ -6,6 +6,7 @@
   import { chalkText, EATER_WORDS, problem } from '$lib/words';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import SheetChoice from '$lib/ui/batch/SheetChoice.svelte';
+  import CopyText from '$lib/ui/forms/CopyText.svelte';
   import Label from '$lib/ui/batch/Label.svelte';
   import type { PageProps } from './$types';
 
@@ -28,11 +29,6 @@
   const house = useHouse();
   const origin = $derived(house.household.address || page.url.origin);
   const onlyHere = $derived(/^https?:\/\/(localhost|127\.|\[::1\])/.test(origin));
-  let copied = $state(false);
-  const copy = async () => {
-    await navigator.clipboard.writeText(chosen.map(chalkText).join('\n'));
-    copied = true;
-  };
 </script>
 
 <svelte:head><title>Lid labels, {data.name} · Crockle</title></svelte:head>
@@ -75,9 +71,7 @@
         >
         {#if pages > 1}<span class="text-quiet">{pages} pages</span>{/if}
       {/if}
-      <button class="act" disabled={wanted === 0} onclick={copy}
-        >{copied ? 'Copied' : 'Copy them for chalk'}</button
-      >
+      {#if wanted > 0}<CopyText text={chosen.map(chalkText).join('\n')} label="Copy them for chalk" />{/if}
     </div>
   </div>
   <ul class="sheet">
