@@ -46,7 +46,7 @@ export interface Tare {
 
 export interface Household {
   readonly name: string;
-  /** Where phones of the house find Crockle, for the codes on labels; empty: as whoever prints them found it. */
+  /** Where phones of the house find Crockle, for labels and calendars; empty: as whoever asks for them found it. */
   readonly address: string;
   readonly people: number;
   readonly units: WrittenUnits;

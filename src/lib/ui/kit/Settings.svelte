@@ -83,7 +83,7 @@
       />
       <TextField
         class="sm:col-span-2"
-        label="Where your phones find Crockle, for the codes on labels"
+        label="Where your phones find Crockle, for labels and calendars"
         id="h-address"
         name="address"
         problem={problemAt('address')}
