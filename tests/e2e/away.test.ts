@@ -59,7 +59,7 @@ test('a calendar’s address: for one who has taken a place, read, and taken bac
   expect(text).toContain('SUMMARY:Round: Back stairs');
   expect(text).not.toContain('SUMMARY:Round: Kitchen counter');
   await feeds.getByRole('button', { name: 'Take back the calendar: for Ida' }).click();
-  await expect(page.getByText('Taken back')).toBeVisible();
+  await expect(feeds.getByRole('list', { name: 'Calendars' })).toHaveCount(0);
   expect((await request.get(address.pathname)).status()).toBe(404);
 });
 
