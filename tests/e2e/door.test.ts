@@ -93,7 +93,7 @@ test('beyond loopback: a code once, then a passphrase and a name, under any own 
   );
   expect(write.status).toBe(403);
   await door.getByRole('button', { name: 'Take back the token of Barn screen' }).click();
-  await expect(page.getByText('Taken back')).toBeVisible();
+  await expect(page.getByRole('alert').getByText('Taken back')).toBeVisible();
   expect((await fetch(`${server.base}/api/v1/picks`, asProgram)).status).toBe(401);
 
   const other = await browser.newContext();
