@@ -5,7 +5,7 @@
  */
 /** The concepts of core in their order: each may look at those before it, at none behind. */
 const CONCEPTS = [
-  ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
+  ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'meter', 'weighing'],
   ...['correct', 'produce', 'safety', 'salt', 'reading', 'style', 'vessel', 'forecast', 'lot', 'timer'],
   ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'day', 'batch', 'outlook', 'care', 'kitchen', 'larder']
 ];
@@ -15,8 +15,10 @@ const AREAS = [
     'house',
     'jar',
     'ladder',
+    'device',
     'scale',
     'forms',
+    'meter',
     'timer',
     'why',
     'strip',

@@ -23,6 +23,7 @@ export const init: ServerInit = async () => {
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       open?.house.scale?.close();
+      open?.house.meter?.close();
       open?.house.news?.close();
       void round?.hush();
     });

@@ -196,6 +196,7 @@ async function noise(ground, server, faults) {
     'bench-draft',
     'step-clock',
     'scale',
+    'meter',
     'constructor',
     '__proto__',
     'x'.repeat(2000)

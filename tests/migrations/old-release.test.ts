@@ -104,6 +104,7 @@ describe('a database of the release before', () => {
                 ...was,
                 ...{ crops: [], styles: [], washedAt: {}, address: '' },
                 takes: {},
+                meter: null,
                 rounds: USUAL_ROUNDS
               }
             : was

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_ZONE, readConfig } from '$lib/server/config';
 import { openScale } from '$lib/server/devices';
-import { scaleActSchema } from '$lib/schema/scale';
+import { scaleActSchema } from '$lib/schema/devices';
 
 describe('settings', () => {
   it('a household has no scale unless it says so; the demo has one to play with', () => {

@@ -8,10 +8,11 @@ import {
   switchedOn,
   takenText,
   type ScaleAct,
+  type ScaleReading,
   type StandIn
 } from '$lib/core/scale';
 import { standInScale } from '$lib/server/devices/stand-in-scale';
-import type { ScaleWord } from '$lib/server/devices';
+import type { Word } from '$lib/server/devices';
 import { vi } from 'vitest';
 
 /** Lets the scale run for so long, a reading each tenth of a second. */
@@ -110,7 +111,7 @@ describe('on its line', () => {
       () => now,
       () => 0
     );
-    const heard: ScaleWord[] = [];
+    const heard: Word<ScaleReading>[] = [];
     const pass = (ms: number) => {
       for (let i = 0; i < ms / 100; i++) {
         now += 100;
@@ -127,7 +128,7 @@ describe('on its line', () => {
     const before = heard.length;
     pass(1000);
     expect([heard.length, heard.at(-1), scale.lost]).toEqual([before, { kind: 'lost' }, true]);
-    const late: ScaleWord[] = [];
+    const late: Word<ScaleReading>[] = [];
     scale.listen((w) => late.push(w))();
     expect(late).toEqual([{ kind: 'lost' }]);
     scale.play!.plug(true);

@@ -257,6 +257,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     widthMm: 66
   }),
   'plan-away': (_, d) => ({ from: '2026-10-01', to: `2026-10-0${1 + d(8)}` }),
+  'calibrate-meter': (_, d) => ({ sevenMv: d(20) - 10, sevenC: 21, fourMv: 170 + d(10), fourC: 20 }),
   'take-place': (_, d) => ({ placeId: 'counter', name: ['Ida', 'Rob', ''][d(3)]! }),
   'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
   'break-jar': ({ ours }, d) =>

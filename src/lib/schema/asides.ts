@@ -4,7 +4,7 @@ import type { RefusalCode } from '../core/refusal';
 import { benchDraftSchema, draftChangeSchema, worksheetSchema } from './bench';
 import { WORKSHEET } from './commands/command';
 import { stepClockSchema } from './household';
-import { scaleActSchema } from './scale';
+import { meterActSchema, scaleActSchema } from './devices';
 
 interface AsideSpec {
   readonly input: z.ZodType;
@@ -25,6 +25,11 @@ export const ASIDES = {
     input: scaleActSchema,
     answer: z.object({ lost: z.boolean() }),
     refuses: ['no-scale', 'scale-is-real', 'too-many-listen']
+  },
+  meter: {
+    input: meterActSchema,
+    answer: z.object({ lost: z.boolean() }),
+    refuses: ['no-meter', 'meter-is-real', 'too-many-listen']
   }
 } as const satisfies Record<string, AsideSpec>;
 

@@ -17,7 +17,8 @@ import {
   shortText,
   ticked,
   whole,
-  no
+  no,
+  millivolts
 } from './common';
 
 const careKind = z.enum(CARE_KINDS, no('not-a-choice'));
@@ -43,6 +44,12 @@ const moreMarks = {
 const tasteMarks = { sour: mark('mark-out-of-range'), ...moreMarks };
 export const tasteSchema = z.object({ commandId, batchId: id, fillingIds: ids, ...tasteMarks });
 export const correctTasteSchema = z.object({ commandId, batchId: id, of: id, ...tasteMarks });
+/** What a pH was read with; `mV` and `tempC` where it stands on the line of the house's own meter, which then counts alone. */
+const readBy = {
+  by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip'),
+  mV: millivolts.optional(),
+  tempC: number(-5, 45, 'temp-out-of-range').optional()
+};
 /** A round at jars: at each batch what was done of its care; marks and a pH are of all the jars named. */
 export const visitSchema = z.object({
   commandId,
@@ -64,14 +71,14 @@ export const visitSchema = z.object({
   sour: maybeMark,
   ...moreMarks,
   pH: z.preprocess((v) => (v === '' ? undefined : v), number(2, 8, 'ph-out-of-range').optional()),
-  by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip')
+  ...readBy
 });
 export const measurePHSchema = z.object({
   commandId,
   batchId: id,
   fillingIds: ids,
   pH: number(2, 8, 'ph-out-of-range'),
-  by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip')
+  ...readBy
 });
 
 /** How much gas one saw. */

@@ -83,3 +83,6 @@ export const jsonField = <T extends z.ZodType>(inner: T) =>
       return v;
     }
   }, inner);
+
+/** What an electrode says. */
+export const millivolts = number(-600, 600, 'mv-out-of-range');

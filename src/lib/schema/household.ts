@@ -16,7 +16,8 @@ import {
   shortText,
   ticked,
   whole,
-  no
+  no,
+  millivolts
 } from './common';
 
 const units = z.enum(['metric', 'US', 'imperial'], no('not-a-choice'));
@@ -217,6 +218,13 @@ export const readThermometerSchema = z.object({
   commandId,
   placeId: id,
   tempC: number(-5, 45, 'temp-out-of-range')
+});
+
+/** What the electrode of the house's meter says in its two buffers. */
+export const calibrateMeterSchema = z.object({
+  commandId,
+  ...{ sevenMv: millivolts, sevenC: number(-5, 45, 'temp-out-of-range') },
+  ...{ fourMv: millivolts, fourC: number(-5, 45, 'temp-out-of-range') }
 });
 
 export const countGoodsSchema = z.object({

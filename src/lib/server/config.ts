@@ -21,6 +21,7 @@ const schema = z.object({
   CROCKLE_HOST: z.string().default('127.0.0.1'),
   CROCKLE_SIGN_IN: z.enum(['beyond', 'always'], 'must be beyond or always').default('beyond'),
   CROCKLE_SCALE: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
+  CROCKLE_METER: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
   CROCKLE_LOG: z
     .enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent')
     .default('info')
@@ -36,6 +37,8 @@ export interface Config {
   readonly asks: boolean;
   /** Which scale stands in the kitchen; the demo has a simulated one to play with. */
   readonly scale: 'none' | 'stand-in';
+  /** Which pH meter stands in the kitchen; the demo has a simulated one. */
+  readonly meter: 'none' | 'stand-in';
   readonly logLevel: string;
 }
 
@@ -70,6 +73,7 @@ export function readConfig(env: Record<string, string | undefined>): Config {
     zone: c.CROCKLE_ZONE ?? (demo ? DEMO_ZONE : Intl.DateTimeFormat().resolvedOptions().timeZone),
     asks: c.CROCKLE_SIGN_IN === 'always' || !isLoopback(c.CROCKLE_HOST),
     scale: c.CROCKLE_SCALE ?? (demo ? 'stand-in' : 'none'),
+    meter: c.CROCKLE_METER ?? (demo ? 'stand-in' : 'none'),
     logLevel: c.CROCKLE_LOG
   };
 }

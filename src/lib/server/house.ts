@@ -10,7 +10,7 @@ import { lockDatabase } from './db/lock';
 import { LogKeeper } from './db/log-keeper';
 import { openDatabase } from './db/open';
 import { checkWritable, newDatabaseSays } from './db/sound';
-import { openScale } from './devices';
+import { openMeter, openScale } from './devices';
 import { News } from './news';
 import { Keys } from './people';
 import { keepShape } from './repos/shape';
@@ -81,6 +81,7 @@ export async function openHouse(
     house: {
       ...{ db, file: config.database, clock, zone: config.zone, backups, keys, news },
       scale: openScale(config.scale),
+      meter: openMeter(config.meter, () => clock.elapsed()),
       seen: new Seen(() => `${news.beat} ${wallOf(clock.now(), config.zone)}`)
     },
     log,

@@ -40,7 +40,12 @@ export class Round {
     const { logLevel } = this.config;
     return openHouse({
       ...{ database: join(this.folder, 'round.db'), demo: true, backups: null, zone: DEMO_ZONE },
-      ...{ asks: false, scale: 'stand-in', logLevel: logLevel === 'silent' ? 'silent' : 'error' }
+      ...{
+        asks: false,
+        scale: 'stand-in',
+        meter: 'stand-in',
+        logLevel: logLevel === 'silent' ? 'silent' : 'error'
+      }
     });
   }
 
@@ -48,6 +53,7 @@ export class Round {
   async hush(): Promise<void> {
     const house = await this.opened?.then((o) => o.house).catch(() => null);
     house?.scale?.close();
+    house?.meter?.close();
     house?.news?.close();
   }
 

@@ -42,6 +42,27 @@ export const OF_JARS = {
   ],
   'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
   'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
+  'mv-out-of-range': ['No electrode says that.', 'Rinse it, dip it anew and wait until it stands still.'],
+  'meter-not-calibrated': [
+    'The meter has not stood in its buffers yet: what it says could be anything.',
+    'Calibrate it first, under “pH meter” in Kit; or read a strip.'
+  ],
+  'calibration-old': (v) => [
+    `The meter last stood in its buffers ${v.days} days ago; meanwhile an electrode wanders.`,
+    'Calibrate it first, under “pH meter” in Kit; or read a strip.'
+  ],
+  'buffers-swapped': [
+    'The two buffers seem to be swapped.',
+    'First 7.00, rinse, then 4.01; take both again.'
+  ],
+  'buffers-strange': (v) => [
+    `Between the two buffers it moved ${v.percent} % of what it should.`,
+    'Fresh sachets, a rinse between them, and time to stand still; if it stays so, clean and soak the electrode or replace it.'
+  ],
+  'electrode-off': (v) => [
+    `In 7.00 it says ${v.mV} mV, far from zero.`,
+    'A fresh 7.00 buffer; if it stays so, clean and soak the electrode or replace it.'
+  ],
   'raw-not-pantry': (v) => [
     `${v.place} is a pantry shelf, and a raw ferment is alive: it is not shelf-stable.`,
     'Move it to a cold place. A pantry jar needs a tested heat process.'

@@ -196,6 +196,11 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Choose a line that has one.'
   ],
   'no-scale': ['No scale is connected.', 'Type the weight; a scale is named in the settings of the house.'],
+  'no-meter': [
+    'No pH meter is connected.',
+    'Type what yours shows; a meter is named in the settings of the house.'
+  ],
+  'meter-is-real': ['That is a real meter.', 'Dip it by hand.'],
   'scale-is-real': ['That is a real scale.', 'Put things on it by hand.'],
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],
   'nothing-to-undo': ['That is undone already, or was never done.', 'Reload the page.'],

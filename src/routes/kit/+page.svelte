@@ -7,6 +7,7 @@
   import AwayDays from '$lib/ui/kit/AwayDays.svelte';
   import Weights from '$lib/ui/kit/Weights.svelte';
   import Tares from '$lib/ui/kit/Tares.svelte';
+  import Calibrate from '$lib/ui/meter/Calibrate.svelte';
   import Settings from '$lib/ui/kit/Settings.svelte';
   import WhoComesIn from '$lib/ui/people/WhoComesIn.svelte';
   import Feeds from '$lib/ui/people/Feeds.svelte';
@@ -28,7 +29,7 @@
     <Learnt learnt={data.learnt} souring={data.souring} />
   </div>
   <div class="flex min-w-0 flex-col gap-10">
-    <Places /><Tares />
+    <Places /><Tares /><Calibrate />
     <AwayDays /><Settings />{#if data.door}<WhoComesIn door={data.door} /><Feeds
         feeds={data.door.passes.filter((p) => p.kind === 'feed')}
       />{/if}<Standing />

@@ -1,4 +1,5 @@
-import { isDay, type Day } from '../calendar/index';
+import { isDay, type Day, type WallMinute } from '../calendar/index';
+import { buffersRead, pHOnLine, type Calibration, type Dip } from '../meter/index';
 import { bareMass, readWeight } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { ownDensity, saltKind, type OwnSpoon } from '../salt/index';
@@ -181,4 +182,30 @@ export function placeTaken(
   return house.places.some((p) => p.id === id)
     ? done({ type: 'placeTaken', data: { id, by } })
     : refuse('place-unknown', { field: 'placeId' });
+}
+
+/** The pH meter has stood in its two buffers. */
+export function meterCalibrated(
+  said: Omit<Calibration, 'at'>
+): Outcome<HouseholdEvent & { type: 'meterCalibrated' }> {
+  const read = buffersRead(said);
+  return read.ok ? done({ type: 'meterCalibrated', data: read.value }) : read;
+}
+
+/** A pH as somebody says it: typed, or what stands on the line of the house's meter, `line`, which then counts alone. */
+export interface PHSaid {
+  readonly pH: number;
+  readonly by: 'strip' | 'meter';
+  readonly line: Dip | null;
+}
+
+/** The pH that is meant; the house's own meter is believed as long as its buffers are fresh. */
+export function pHMeant(
+  house: Household,
+  { line, ...typed }: PHSaid,
+  now: WallMinute
+): Outcome<Omit<PHSaid, 'line'>> {
+  if (!line) return done(typed);
+  const pH = pHOnLine(house.meter, line, now);
+  return pH.ok ? done({ pH: pH.value, by: 'meter' }) : pH;
 }

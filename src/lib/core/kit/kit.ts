@@ -1,5 +1,6 @@
 import type { Day, WallMinute } from '../calendar/index';
 import { asCrop, type CropSaid, type OwnCrops } from '../produce/index';
+import type { Calibration } from '../meter/index';
 import type { Ways } from '../reading/index';
 import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { OwnStyles, StyleSaid } from '../style/index';
@@ -60,6 +61,8 @@ export interface Household {
   readonly takes: Readonly<Record<string, string>>;
   readonly rounds: Rounds;
   readonly tares: readonly Tare[];
+  /** When the pH meter last stood in its buffers, and what it said; null: never. */
+  readonly meter: Calibration | null;
   readonly ownSpoons: readonly OwnSpoon[];
   readonly weights: readonly OwnWeight[];
   readonly away: readonly Away[];
@@ -90,6 +93,7 @@ export type HouseholdEvent =
   /** Somebody goes round it from now on; by nobody's name: whoever comes by. */
   | { readonly type: 'placeTaken'; readonly data: { readonly id: string; readonly by: string } }
   | { readonly type: 'tareSet'; readonly data: Tare }
+  | { readonly type: 'meterCalibrated'; readonly data: Omit<Calibration, 'at'> }
   | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
   | { readonly type: 'awayPlanned'; readonly data: Away }
@@ -137,6 +141,7 @@ export const NEW_HOUSEHOLD: Household = {
   takes: {},
   rounds: USUAL_ROUNDS,
   tares: [],
+  meter: null,
   ownSpoons: [],
   weights: [],
   away: [],
@@ -171,10 +176,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, takes: { ...state.takes, [event.data.id]: event.data.by } };
     case 'tareSet':
       return { ...state, tares: withOne(state.tares, event.data) };
-    case 'spoonWeighed': {
-      const others = state.ownSpoons.filter((o) => o.saltKindId !== event.data.saltKindId);
-      return { ...state, ownSpoons: event.data.g > 0 ? [...others, event.data] : others };
-    }
+    case 'meterCalibrated':
+      return { ...state, meter: { at, ...event.data } };
+    case 'spoonWeighed':
+      return { ...state, ownSpoons: withSpoon(state.ownSpoons, event.data) };
     case 'weightSet':
       return { ...state, weights: withOne(state.weights, event.data) };
     case 'awayPlanned':
@@ -190,6 +195,12 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
     case 'learningReset':
       return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
   }
+}
+
+/** The household's own spoon of a salt; one that weighs nothing is forgotten. */
+function withSpoon(before: Household['ownSpoons'], one: OwnSpoon): OwnSpoon[] {
+  const others = before.filter((o) => o.saltKindId !== one.saltKindId);
+  return one.g > 0 ? [...others, one] : others;
 }
 
 function washed(before: Household['washedAt'], jarIds: readonly string[], at: WallMinute) {

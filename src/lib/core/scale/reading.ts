@@ -23,17 +23,18 @@ const STILL_MS = 700;
 const STILL_READINGS = 5;
 
 /**
- * Whether the last readings stand still: within one step of each other for 0.7 s. For scales that do not say so
- * themselves. Example: six readings of 842 g over 0.8 s are settled, 840 and 845 g are not.
+ * Whether the last readings stand still: within one step of each other for 0.7 s (`stillMs`). For scales
+ * that do not say so themselves. Example: six readings of 842 g over 0.8 s are settled, 840 and 845 g are not.
  */
 export function standsStill(
   last: readonly { readonly at: number; readonly g: number }[],
-  stepG: number
+  stepG: number,
+  stillMs = STILL_MS
 ): boolean {
   const newest = last.at(-1);
   if (!newest) return false;
-  const seen = last.filter((r) => newest.at - r.at <= STILL_MS);
-  const longEnough = (last.find((r) => newest.at - r.at >= STILL_MS) ?? null) !== null;
+  const seen = last.filter((r) => newest.at - r.at <= stillMs);
+  const longEnough = (last.find((r) => newest.at - r.at >= stillMs) ?? null) !== null;
   const values = seen.map((r) => r.g);
   return (
     longEnough && seen.length >= STILL_READINGS && Math.max(...values) - Math.min(...values) <= stepG + 1e-9

@@ -34,6 +34,7 @@ export const SHAPE: readonly RefusalCode[] = [
   'salinity-strange',
   'brine-strength-strange',
   'ph-out-of-range',
+  'mv-out-of-range',
   'mark-out-of-range',
   'swing-out-of-range',
   'temp-out-of-range',

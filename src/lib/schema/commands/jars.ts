@@ -75,7 +75,10 @@ export const JARS = {
   visit: command(
     visitSchema,
     z.object({ lidNumbers: z.array(z.number()).readonly() }),
-    ['batch-unknown', 'jar-unknown', 'jar-empty', 'already-answered', 'discard-first', 'done-before-it'],
+    [
+      ...['batch-unknown', 'jar-unknown', 'jar-empty', 'already-answered', 'discard-first'],
+      ...['done-before-it', 'meter-not-calibrated', 'calibration-old']
+    ] as const,
     (a) => `Noted for ${jarsSaid(a.lidNumbers)}`
   ),
   taste: command(
@@ -93,7 +96,14 @@ export const JARS = {
   ph: command(
     measurePHSchema,
     ofBatch,
-    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it'],
+    [
+      'batch-unknown',
+      'jar-unknown',
+      'jar-empty',
+      'done-before-it',
+      'meter-not-calibrated',
+      'calibration-old'
+    ],
     (a) => `pH noted for ${a.name}`
   ),
   'correct-ph': command(

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { writeMass, writeTemperature } from '../../core/quantity';
 import {
   breakJarSchema,
+  calibrateMeterSchema,
   countGoodsSchema,
   dropAwaySchema,
   dropCropSchema,
@@ -86,6 +87,12 @@ export const KIT = {
     named.extend({ tempC: z.number() }),
     ['place-unknown'],
     (a, u) => `${a.name}: ${writeTemperature(a.tempC, u)} noted`
+  ),
+  'calibrate-meter': command(
+    calibrateMeterSchema,
+    z.object({ percent: z.number() }),
+    ['buffers-swapped', 'buffers-strange', 'electrode-off'],
+    (a) => `Calibrated: ${a.percent} % of the ideal slope`
   ),
   'take-place': command(takePlaceSchema, named.extend({ by: z.string() }), ['place-unknown'], (a) =>
     a.by === '' ? `${a.name}: whoever comes by` : `${a.by} goes round: ${a.name}`

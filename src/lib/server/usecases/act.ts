@@ -10,7 +10,7 @@ import type { Work } from '../db/kinds';
 import type { Backups } from '../db/backups';
 import { diskRefusal, written } from '../db/disk';
 import { versionOf } from '../db/log';
-import type { ScaleDevice } from '../devices';
+import type { MeterDevice, ScaleDevice } from '../devices';
 import type { News } from '../news';
 import type { Seen } from '../seen';
 import type { Hand, Keys } from '../people';
@@ -24,6 +24,8 @@ export interface House {
   readonly file?: string;
   /** The kitchen scale on the line, if there is one. */
   readonly scale?: ScaleDevice | null;
+  /** The pH meter on the line, if there is one. */
+  readonly meter?: MeterDevice | null;
   /** The daily backups, where they are made. */
   readonly backups?: Pick<Backups, 'state'>;
   /** The passphrases and passes of the house. */

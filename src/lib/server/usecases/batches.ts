@@ -2,11 +2,11 @@ import { changeLid, enter, nextLidNumbers, standingOf, type Batch, type BatchEve
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
-import { waysOf } from '../../core/kit';
+import { pHMeant, waysOf } from '../../core/kit';
 import { gone, portionCorrected, portioned } from '../../core/larder';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import type { Answer } from '../../schema/commands';
+import type { Answer, Taken } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { batches, household, numbered } from '../repos';
 import { useCase } from './act';
@@ -18,12 +18,14 @@ export const logCare = useCase('care', async (work, input) =>
 
 /** A round at jars, of one batch or of all at a place: one transaction, one thing to take back. */
 export const visit = useCase('visit', async (work, input) => {
-  const { how, sour, pH, by } = input;
+  const { how, sour } = input;
+  const pH = input.pH === undefined ? done(null) : await pHRead(work, { ...input, pH: input.pH });
+  if (!pH.ok) return pH;
   const lidNumbers: number[] = [];
   let stored = false;
   for (const { batchId, ...at } of input.visits) {
     const said = {
-      ...{ ...at, how, pH: pH === undefined ? null : { pH, by } },
+      ...{ ...at, how, pH: pH.value },
       taste: sour === null ? null : { ...input, sour }
     };
     const decided = await onBatchAll(work, batchId, (b, around) => decide.visited(b, said, around));
@@ -49,9 +51,20 @@ export const correctTaste = useCase('correct-taste', async (work, input) =>
 );
 
 /** A pH read off a strip or a meter. */
-export const measurePH = useCase('ph', async (work, input) =>
-  onBatch(work, input.batchId, (b) => decide.measured(b, input))
-);
+export const measurePH = useCase('ph', async (work, input) => {
+  const meant = await pHRead(work, input);
+  if (!meant.ok) return meant;
+  return onBatch(work, input.batchId, (b) =>
+    decide.measured(b, { ...meant.value, fillingIds: input.fillingIds })
+  );
+});
+
+/** The pH that is meant: typed, or reckoned from what stands on the line of the house's meter. */
+async function pHRead(work: Work, said: Pick<Taken<'ph'>, 'pH' | 'by' | 'mV' | 'tempC'>) {
+  const { pH, by, mV, tempC } = said;
+  const line = mV === undefined || tempC === undefined ? null : { mV, tempC };
+  return pHMeant(await household(work.trx), { pH, by, line }, work.wall);
+}
 
 /** A pH that was read or typed wrongly: a new event; the old one stays in the log. */
 export const correctPH = useCase('correct-ph', async (work, input) =>

@@ -3,6 +3,7 @@ import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/kit';
 import { cropsOf, waysOf, type Household, type HouseholdEvent } from '../../core/kit';
 import { jarsToWash } from '../../core/kitchen';
+import { electrodeOf } from '../../core/meter';
 import { goodsCounted } from '../../core/pantry';
 import { cropName } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
@@ -86,6 +87,19 @@ export const readThermometer = useCase('read-thermometer', async (work, input) =
       name: now.places.find((p) => p.id === data.id)?.name ?? '',
       tempC: data.tempC
     })
+  )
+);
+
+/** The pH meter has stood in its buffers: what it says from now on is reckoned by them. */
+export const calibrateMeter = useCase('calibrate-meter', async (work, input) =>
+  inHouse(
+    work,
+    () =>
+      decide.meterCalibrated({
+        seven: { mV: input.sevenMv, tempC: input.sevenC },
+        four: { mV: input.fourMv, tempC: input.fourC }
+      }),
+    ({ data }) => ({ percent: Math.round(electrodeOf(data).slope * 100) })
   )
 );
 

@@ -33,6 +33,7 @@ export interface Overview {
   readonly timers: readonly Timer[];
   readonly elapsed: number;
   /** The scale on the line; null: none. */
+  readonly meter: { readonly name: string; readonly playable: boolean } | null;
   readonly scale: { readonly name: string; readonly stepG: number; readonly playable: boolean } | null;
 }
 
@@ -88,6 +89,7 @@ function overviewOf(
     counterJars: at('counter'),
     coldJars: at('cold'),
     toBuy: shoppingList(all.pantry).length,
+    meter: house.meter ? { name: house.meter.name, playable: house.meter.play !== undefined } : null,
     scale: house.scale
       ? { name: house.scale.name, stepG: house.scale.stepG, playable: house.scale.play !== undefined }
       : null

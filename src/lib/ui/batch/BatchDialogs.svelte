@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
-  import TextField from '../forms/TextField.svelte';
+  import PHField from '../meter/PHField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { jarCase, pHLineDay } from '$lib/core/care';
@@ -85,13 +85,10 @@
         <div class="flex flex-col gap-4">
           <JarPicker {jars} />
           <Trouble problem={problemAt('fillingIds')} />
-          <TextField
-            label="pH"
+          <PHField
             id="ph"
-            name="pH"
+            bind:by
             problem={problemAt('pH')}
-            inputmode="decimal"
-            placeholder="3.9"
             class="max-w-40 font-display text-3xl font-bold"
           />
           <ChoiceField

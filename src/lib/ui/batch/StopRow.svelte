@@ -4,9 +4,9 @@
   import { BY_LOG, type RoundStop, type Want } from '$lib/core/care';
   import { careDoes, careWhy, jarsSaid, listed, styleWords } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
-  import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
+  import PHField from '../meter/PHField.svelte';
   import { relativeDay } from '../time';
   import { dialogs } from './dialogs.svelte';
   import { juiceWords } from './juice';
@@ -19,7 +19,10 @@
   const house = useHouse();
   let choosing = $state(false);
   let left = $state<string[]>([]);
-  let saidMore = $state(false);
+  let sour = $state(false);
+  let pH = $state('');
+  let by = $state<'strip' | 'meter'>('strip');
+  const saidMore = $derived(sour || pH.trim() !== '');
   const chosen = $derived(stop.fillingIds.filter((id) => !left.includes(id)));
   const wants = (kind: Want['kind']) => stop.wants.some((w) => w.kind === kind);
   const jarsFor = (kind: Want['kind']) => stop.wants.find((w) => w.kind === kind)?.fillingIds ?? [];
@@ -39,7 +42,9 @@
     label="{jars}: {stop.batchName}"
     ondone={() => {
       choosing = false;
-      saidMore = false;
+      sour = false;
+      pH = '';
+      by = 'strip';
       left = [];
     }}
   >
@@ -48,8 +53,7 @@
         class="grid items-start gap-x-6 gap-y-2 @xl:grid-cols-[1fr_auto]"
         oninput={(e) => {
           const form = new FormData((e.target as HTMLInputElement).form ?? undefined);
-          const pH = form.get('pH');
-          saidMore = form.has('sour') || (typeof pH === 'string' && pH.trim() !== '');
+          sour = form.has('sour');
         }}
       >
         <div class="min-w-0">
@@ -89,19 +93,15 @@
           {/if}
           {#if wants('pH')}
             <div class="flex flex-wrap items-end gap-x-4 pt-2">
-              <div class="w-28">
-                <TextField
-                  label="pH"
-                  id="ph-{stop.key}"
-                  name="pH"
-                  problem={problemAt('pH')}
-                  inputmode="decimal"
-                  placeholder="3.9"
-                />
-              </div>
+              <PHField id="ph-{stop.key}" bind:value={pH} bind:by problem={problemAt('pH')} class="w-28" />
               <label class="flex min-h-11 items-center gap-2 text-sm"
-                ><input type="checkbox" class="size-4 rounded border-rule-strong" name="by" value="meter" /> by
-                meter</label
+                ><input
+                  type="checkbox"
+                  class="size-4 rounded border-rule-strong"
+                  name="by"
+                  value="meter"
+                  bind:checked={() => by === 'meter', (on) => (by = on ? 'meter' : 'strip')}
+                /> by meter</label
               >
             </div>
           {/if}

@@ -15,6 +15,7 @@
   import KeyHelp from './KeyHelp.svelte';
   import LightSwitch from './LightSwitch.svelte';
   import ScalePanel from '../scale/ScalePanel.svelte';
+  import { meter, type MeterThere } from '../meter/meter.svelte';
   import { scale, type ScaleThere } from '../scale/scale.svelte';
   import { BESIDE, fillsScreen, isIn, WAY } from './rooms';
 
@@ -30,6 +31,7 @@
     readonly coldJars: number;
     readonly toBuy: number;
     readonly scale: ScaleThere | null;
+    readonly meter: MeterThere | null;
     readonly timers: readonly Timer[];
     readonly elapsed: number;
   }
@@ -48,6 +50,7 @@
 
   // svelte-ignore state_referenced_locally
   scale.there = overview.scale;
+  meter.there = overview.meter;
   const alone = $derived(fillsScreen(page.url.pathname));
   let commandOpen = $state(false);
   let helpOpen = $state(false);

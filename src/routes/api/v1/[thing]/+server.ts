@@ -14,9 +14,9 @@ import { nextCare } from '$lib/server/views/care';
 import { READERS } from '$lib/server/views/reads';
 import type { RequestHandler } from './$types';
 
-/** What stores nothing in the log; the scale has a door of its own. */
+/** What stores nothing in the log; devices have doors of their own. */
 const ASIDE: {
-  readonly [N in Exclude<AsideName, 'scale'>]: (
+  readonly [N in Exclude<AsideName, 'scale' | 'meter'>]: (
     house: House,
     input: unknown
   ) => Promise<Result<AsideAnswer<N>>>;

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { number, no } from './common';
 
+const plug = z.object({ do: z.literal('plug'), connected: z.boolean(no('not-a-choice')) });
+
 /** What can be done to a scale: its keys, and with a stand-in everything else. */
 export const scaleActSchema = z.discriminatedUnion(
   'do',
@@ -11,7 +13,22 @@ export const scaleActSchema = z.discriminatedUnion(
     z.object({ do: z.literal('off') }),
     z.object({ do: z.literal('empty') }),
     z.object({ do: z.literal('put'), g: number(-50_000, 50_000, 'weight-absurd') }),
-    z.object({ do: z.literal('plug'), connected: z.boolean(no('not-a-choice')) })
+    plug
+  ],
+  { error: no('not-a-choice') }
+);
+
+/** What can be done to a stand-in meter. */
+export const meterActSchema = z.discriminatedUnion(
+  'do',
+  [
+    z.object({
+      do: z.literal('dip'),
+      pH: number(0, 14, 'ph-out-of-range'),
+      tempC: number(-5, 45, 'temp-out-of-range')
+    }),
+    z.object({ do: z.literal('out') }),
+    plug
   ],
   { error: no('not-a-choice') }
 );

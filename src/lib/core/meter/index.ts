@@ -1,0 +1,3 @@
+export * from './calibration';
+export * from './electrode';
+export * from './stand-in';
