@@ -88,6 +88,7 @@ describe('a database of the release before', () => {
           ...old,
           knowing: [],
           gas: [],
+          titrations: [],
           holdsOf: [],
           tastes: (was.tastes as object[]).map((t) => ({ ...t, ...PLAIN_TASTE })),
           items: keptCrops(was.items as BatchItem[]),

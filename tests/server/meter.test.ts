@@ -1,11 +1,15 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { bufferPH, CALIBRATION_DAYS, mVAt, type ElectrodeReading } from '$lib/core/meter';
+import { bufferPH, CALIBRATION_DAYS, mVAt, type ElectrodeReading } from '$lib/core/instrument';
+import { wallOf } from '$lib/server/clock';
 import { openMeter, type Word } from '$lib/server/devices';
 import { standInMeter } from '$lib/server/devices/stand-in-meter';
 import { readConfig } from '$lib/server/config';
+import { aheadOf, knowsOf, outlookOf } from '$lib/core/outlook';
 import { batches, household } from '$lib/server/repos';
+import type { CommandName } from '$lib/schema/commands';
 import { meterActSchema } from '$lib/schema/devices';
-import { testHouse, type TestHouse } from '../support/house';
+import { START } from '../support/good';
+import { testHouse, ZONE, type TestHouse } from '../support/house';
 
 const PEN = { slope: 0.96, zeroMv: 11 };
 const line = (pH: number, tempC: number) => ({ mV: mVAt(PEN, pH, tempC), tempC });
@@ -23,16 +27,20 @@ describe('a pH meter on the line of the house', () => {
   });
   afterEach(() => house.db.destroy());
 
+  const must = async (name: CommandName, input: Record<string, unknown>) => {
+    const r = await house.say(name, input);
+    if (!r.ok) throw new Error(`${name}: ${r.codes.join()}`);
+    return r;
+  };
   /** A batch of one jar. */
   async function aJar() {
-    const picked = await house.say('weigh-in', { cropId: 'cabbage-pointed', weight: '900 g' });
+    const picked = await must('weigh-in', { cropId: 'cabbage-pointed', weight: '900 g' });
     await house.say('take-to-bench', { lotId: picked.commandId, weight: '' });
     await house.say('weigh-prepared', { lotId: picked.commandId, weight: '800 g' });
-    const started = await house.say('start-batch', {
+    const started = await must('start-batch', {
       ...{ styleId: 'shredded', fraction: '0.022', saltKindId: 'sea-fine', placeId: 'counter' },
       ...{ opens: 'on', name: 'Kraut' }
     });
-    if (!started.ok) throw new Error(started.codes.join());
     const b = (await batches.load(house.db, started.commandId))!.state;
     return { batchId: b.id, fillingIds: b.fillings[0]!.id };
   }
@@ -78,9 +86,41 @@ describe('a pH meter on the line of the house', () => {
     expect(await house.say('calibrate-meter', swapped)).toMatchObject({ codes: ['buffers-swapped'] });
     expect((await household(house.db)).meter).toBeNull();
     await house.say('calibrate-meter', BUFFERS);
-    const second = await house.say('calibrate-meter', { ...BUFFERS, sevenMv: BUFFERS.sevenMv + 2 });
+    const second = await must('calibrate-meter', { ...BUFFERS, sevenMv: BUFFERS.sevenMv + 2 });
     await house.say('undo', { of: second.commandId });
     expect((await household(house.db)).meter?.seven.mV).toBe(BUFFERS.sevenMv);
+  });
+});
+
+describe('a titration', () => {
+  it('is kept as acid, by ml or drops, and moves the outlook as a reading does; no ferment is sourer than its lye says', async () => {
+    const house = await testHouse();
+    await house.say('settle', { name: 'Test kitchen' });
+    await house.say('own-jars', { geometryId: 'clip-1000', lid: 'clamped', owned: 6 });
+    await house.say('weigh-in', { commandId: 'pick', cropId: 'cabbage-white', weight: '1 kg' });
+    await house.say('take-to-bench', { lotId: 'pick', weight: '' });
+    await house.say('start-batch', { ...START, commandId: 'kraut' });
+    const ours = await household(house.db);
+    const jar = { batchId: 'kraut', fillingIds: 'kraut.j1' };
+    const sour = async () => {
+      const b = (await batches.load(house.db, 'kraut'))!.state;
+      const ahead = aheadOf(b, b.fillings[0]!, knowsOf(ours, []), wallOf(house.clock.now(), ZONE))!;
+      return { b, likely: outlookOf(ahead).spans.tangy.likely! };
+    };
+    const before = await sour();
+    house.at('2026-09-18', 9);
+    expect(await house.say('titrate', { ...jar, sampleMl: 10, molar: 0.1, used: '14,2' })).toMatchObject({
+      ok: true
+    });
+    const after = await sour();
+    expect(after.b.titrations).toMatchObject([{ percent: 1.279 }]);
+    expect(after.likely).toBeLessThan(before.likely);
+    await house.say('titrate', { ...jar, sampleMl: 5, molar: 0.1, used: 100, unit: 'drops' });
+    expect((await sour()).b.titrations[1]!.percent).toBeCloseTo(0.901, 3);
+    expect(await house.say('titrate', { ...jar, sampleMl: 1, molar: 1, used: 14 })).toMatchObject({
+      codes: ['acid-strange']
+    });
+    await house.db.destroy();
   });
 });
 

@@ -152,6 +152,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'correct-taste': { batchId: ID, of: `batch-${ID}.2`, sour: 1, salt: 1, crunch: 1 },
   ph: { batchId: ID, fillingIds: `${ID}.j1`, pH: 4 },
   'correct-ph': { batchId: 'sauce', of: 'batch-sauce.2', pH: 4.1 },
+  titrate: { batchId: ID, fillingIds: `${ID}.j1`, sampleMl: 10, molar: 0.1, used: 9 },
   'see-gas': { batchId: ID, fillingIds: `${ID}.j1`, seen: 'lively' },
   'see-sign': { batchId: ID, fillingIds: `${ID}.j1`, sign: 'mould' },
   'take-back-sign': { batchId: 'sauce', of: 'batch-sauce.3' },

@@ -171,6 +171,8 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     const b = live.find((x) => x.readings.length > 0);
     return b && { batchId: b.id, of: b.readings[0]!.id, pH: d(3) ? 3.8 : '' };
   },
+  titrate: ({ live }, d) =>
+    jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, sampleMl: 10, molar: 0.1, used: 1 + d(15) })),
   'see-gas': ({ live }, d) =>
     jar(live, d, ({ b, f }) => ({
       batchId: b.id,

@@ -81,6 +81,17 @@ export const measurePHSchema = z.object({
   ...readBy
 });
 
+/** Acid titrated: so much lye, in ml or drops, turned a sample. */
+export const titrateSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  sampleMl: number(1, 100, 'figure-out-of-range'),
+  molar: number(0.01, 1, 'figure-out-of-range'),
+  used: number(0.01, 2000, 'figure-out-of-range'),
+  unit: z.enum(['ml', 'drops'], no('not-a-choice')).default('ml')
+});
+
 /** How much gas one saw. */
 export const seeGasSchema = z.object({
   commandId,

@@ -42,6 +42,10 @@ export const OF_JARS = {
   ],
   'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
   'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
+  'acid-strange': (v) => [
+    `That would be ${v.percent} % of acid: no ferment is so sour.`,
+    'Look at the sample’s ml and the lye’s strength; 0.1 mol/l is usual, some 4 to 20 ml for 10 ml.'
+  ],
   'mv-out-of-range': ['No electrode says that.', 'Rinse it, dip it anew and wait until it stands still.'],
   'meter-not-calibrated': [
     'The meter has not stood in its buffers yet: what it says could be anything.',

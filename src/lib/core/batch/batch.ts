@@ -12,6 +12,7 @@ import type {
   Keeps,
   NewFilling,
   PHReading,
+  Titration,
   Portion,
   RecipeUsed,
   RinseLogged,
@@ -52,6 +53,7 @@ export interface Batch {
   readonly care: readonly CareMark[];
   readonly tastes: readonly Taste[];
   readonly readings: readonly PHReading[];
+  readonly titrations: readonly Titration[];
   readonly gas: readonly GasSeen[];
   readonly portions: readonly Portion[];
   readonly corrections: readonly Correction[];
@@ -132,6 +134,7 @@ export type BatchEvent =
   | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
   /** A reading that was wrong: what it really was, or null where there was none. */
   | { readonly type: 'pHCorrected'; readonly data: { readonly of: string; readonly pH: number | null } }
+  | { readonly type: 'titrated'; readonly data: Omit<Titration, 'id' | 'at'> }
   | { readonly type: 'gasSeen'; readonly data: Omit<GasSeen, 'id' | 'at'> }
   | { readonly type: 'signSeen'; readonly data: Omit<SignSeen, 'id' | 'at'> }
   | { readonly type: 'signTakenBack'; readonly data: { readonly of: string } }

@@ -85,18 +85,12 @@ const portionedIn = (state: Batch, portion: Portion): Batch => ({
   portions: [...state.portions, portion]
 });
 
-/** Tastes, readings and signs, and their corrections. */
-function judged(
-  state: Batch,
-  event: Extract<
-    BatchEvent,
-    {
-      type:
-        'tasted' | 'tasteCorrected' | 'measured' | 'pHCorrected' | 'gasSeen' | 'signSeen' | 'signTakenBack';
-    }
-  >,
-  said: Said
-): Batch {
+type Of<T extends BatchEvent['type']> = Extract<BatchEvent, { type: T }>;
+type Judged = Of<'tasted' | 'tasteCorrected' | 'signSeen' | 'signTakenBack'>;
+type Read = Of<'measured' | 'pHCorrected' | 'titrated' | 'gasSeen'>;
+
+/** Tastes and signs, and their corrections. */
+function judged(state: Batch, event: Judged | Read, said: Said): Batch {
   switch (event.type) {
     case 'tasted':
       return { ...state, tastes: [...state.tastes, { ...said, ...event.data, corrected: false }] };
@@ -107,6 +101,18 @@ function judged(
         tastes: state.tastes.map((t) => (t.id === of ? { ...t, ...taste, corrected: true } : t))
       };
     }
+    case 'signSeen':
+      return { ...state, signs: [...state.signs, { ...said, ...event.data }] };
+    case 'signTakenBack':
+      return { ...state, signs: state.signs.filter((s) => s.id !== event.data.of) };
+    default:
+      return readOf(state, event, said);
+  }
+}
+
+/** What was read of its jars: pH, acid, gas. */
+function readOf(state: Batch, event: Read, said: Said): Batch {
+  switch (event.type) {
     case 'measured':
       return { ...state, readings: [...state.readings, { ...said, ...event.data }] };
     case 'pHCorrected': {
@@ -116,12 +122,10 @@ function judged(
         readings: state.readings.flatMap((r) => (r.id !== of ? [r] : pH === null ? [] : [{ ...r, pH }]))
       };
     }
+    case 'titrated':
+      return { ...state, titrations: [...state.titrations, { ...said, ...event.data }] };
     case 'gasSeen':
       return { ...state, gas: [...state.gas, { ...said, ...event.data }] };
-    case 'signSeen':
-      return { ...state, signs: [...state.signs, { ...said, ...event.data }] };
-    case 'signTakenBack':
-      return { ...state, signs: state.signs.filter((s) => s.id !== event.data.of) };
   }
 }
 
@@ -150,6 +154,6 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
 
 /** What is said of a batch only once it stands. */
 const NOTHING_SAID = {
-  ...{ signs: [], care: [], tastes: [], readings: [], gas: [] },
+  ...{ signs: [], care: [], tastes: [], readings: [], titrations: [], gas: [] },
   ...{ portions: [], corrections: [], sourings: [], holdsOf: [] }
 };

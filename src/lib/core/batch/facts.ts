@@ -101,6 +101,14 @@ export interface PHReading {
   readonly by?: 'strip' | 'meter';
 }
 
+/** What a titration gave: titratable acidity, % as lactic acid. */
+export interface Titration {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly percent: number;
+}
+
 /** How much gas one saw, as people say it. */
 export const GAS_SEEN = ['none', 'slow', 'lively'] as const;
 export interface GasSeen {

@@ -119,6 +119,7 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'tasteCorrected',
     'measured',
     'gasSeen',
+    'titrated',
     'pHCorrected',
     'signSeen',
     'signTakenBack',

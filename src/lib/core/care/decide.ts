@@ -8,6 +8,7 @@ import {
   type GasSeen,
   type TasteMarks
 } from '../batch/index';
+import { titratableAcidity, type TitrationSaid } from '../instrument/index';
 import type { WallMinute } from '../calendar/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
@@ -121,6 +122,22 @@ export function measured(
   const jars = standingFillings(b, fillingIds);
   return jars.ok ? done({ type: 'measured', data: { fillingIds, pH, by } }) : jars;
 }
+
+/** Titrated acid: of any jar that holds something; refused where no vegetable is so sour. */
+export function titrated(
+  b: Batch,
+  { fillingIds, ...said }: TitrationSaid & { fillingIds: readonly string[] }
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, fillingIds);
+  if (!jars.ok) return jars;
+  const percent = Math.round(titratableAcidity(said) * 1000) / 1000;
+  return percent <= MOST_ACID
+    ? done({ type: 'titrated', data: { fillingIds, percent } })
+    : refuse('acid-strange', { field: 'used', values: { percent: Math.round(percent * 10) / 10 } });
+}
+
+/** More than any ferment has, % as lactic. Our judgement. */
+const MOST_ACID = 5;
 
 /** How much gas one saw of jars that hold something. */
 export function gasSeen(

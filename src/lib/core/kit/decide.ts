@@ -1,5 +1,5 @@
 import { isDay, type Day, type WallMinute } from '../calendar/index';
-import { buffersRead, pHOnLine, type Calibration, type Dip } from '../meter/index';
+import { buffersRead, pHOnLine, type Calibration, type Dip } from '../instrument/index';
 import { bareMass, readWeight } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { ownDensity, saltKind, type OwnSpoon } from '../salt/index';

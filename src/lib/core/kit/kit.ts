@@ -1,6 +1,6 @@
 import type { Day, WallMinute } from '../calendar/index';
 import { asCrop, type CropSaid, type OwnCrops } from '../produce/index';
-import type { Calibration } from '../meter/index';
+import type { Calibration } from '../instrument/index';
 import type { Ways } from '../reading/index';
 import { asMeasured, SALT_KINDS, saltKind, type OwnSpoon } from '../salt/index';
 import type { OwnStyles, StyleSaid } from '../style/index';

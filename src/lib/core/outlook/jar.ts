@@ -96,9 +96,9 @@ const isWhole = ({ cut }: PartIn): boolean => cut === 'whole' || cut === 'uprigh
 const warmthNow = (f: Filling, places: readonly Place[]): number =>
   places.find((p) => p.id === placeOf(f))?.tempC ?? NO_PLACE_C;
 
-/** What was read of a jar, as it was noted: pH, how sour it tasted, how much gas was seen. */
+/** What was read of a jar, as it was noted: pH, its acid, how sour it tasted, how much gas was seen. */
 export function notedOf(
-  b: Pick<BatchInHand, 'readings' | 'tastes' | 'gas'>,
+  b: Pick<BatchInHand, 'readings' | 'titrations' | 'tastes' | 'gas'>,
   f: Pick<Filling, 'id'>
 ): Noted[] {
   const mine = (x: { fillingIds: readonly string[] }) => x.fillingIds.includes(f.id);
@@ -106,6 +106,9 @@ export function notedOf(
     ...b.readings
       .filter(mine)
       .map((r): Noted => ({ id: r.id, when: r.at, of: 'pH', pH: r.pH, by: r.by ?? 'strip' })),
+    ...b.titrations
+      .filter(mine)
+      .map((t): Noted => ({ id: t.id, when: t.at, of: 'acidity', percent: t.percent })),
     ...b.gas.filter(mine).map((g): Noted => ({ id: g.id, when: g.at, of: 'gas', seen: g.seen })),
     ...b.tastes.filter(mine).map((t): Noted => ({ id: t.id, when: t.at, of: 'taste', sour: t.sour }))
   ];

@@ -116,6 +116,7 @@ export const REFUSAL_CODES = [
   'no-passphrase-yet',
   'no-sauce',
   'no-meter',
+  'acid-strange',
   'no-scale',
   'no-water-to-dose',
   'nobody-asked',

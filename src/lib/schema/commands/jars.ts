@@ -9,6 +9,7 @@ import {
   enterStandingSchema,
   goneSchema,
   measurePHSchema,
+  titrateSchema,
   changeLidSchema,
   moveJarsSchema,
   pourTogetherSchema,
@@ -105,6 +106,12 @@ export const JARS = {
       'calibration-old'
     ],
     (a) => `pH noted for ${a.name}`
+  ),
+  titrate: command(
+    titrateSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it', 'acid-strange'],
+    (a) => `Acid noted for ${a.name}`
   ),
   'correct-ph': command(
     correctPHSchema,

@@ -184,7 +184,7 @@ class Season extends Hand {
   private async care(at: WallMinute): Promise<void> {
     const house = careBy(knowsOf(await household(this.trx), []), at, this.courses);
     // By the first guess, whatever was read since: a season of it is seeded in seconds.
-    const unread = { readings: [], tastes: [], gas: [] };
+    const unread = { readings: [], titrations: [], tastes: [], gas: [] };
     const around: typeof house = { ...house, courseOf: (b, f) => house.courseOf({ ...b, ...unread }, f) };
     for (const b of await batches.list(this.trx, 'live')) {
       const due = careTasks(b, around, at).filter((t) => t.due <= at);

@@ -1,4 +1,4 @@
-import type { ElectrodeReading, MeterAct } from '../../core/meter';
+import type { ElectrodeReading, MeterAct } from '../../core/instrument';
 import type { Device, Play } from './device';
 
 /** A pH meter, whatever it is made of: it says what its electrode says, and Crockle reckons by its own calibration. */

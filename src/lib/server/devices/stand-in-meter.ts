@@ -6,7 +6,7 @@ import {
   type ElectrodeReading,
   type StandInMeter,
   type StandInMeterSpec
-} from '../../core/meter';
+} from '../../core/instrument';
 import { StandInLine } from './device';
 import type { MeterDevice } from './meter';
 

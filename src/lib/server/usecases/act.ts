@@ -64,6 +64,7 @@ const DATED: ReadonlySet<CommandName> = new Set([
   'taste',
   'ph',
   'see-gas',
+  'titrate',
   'see-sign',
   'portion',
   'read-thermometer'

@@ -2,6 +2,7 @@ import { changeLid, enter, nextLidNumbers, standingOf, type Batch, type BatchEve
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
+import { DROP_ML } from '../../core/instrument';
 import { pHMeant, waysOf } from '../../core/kit';
 import { gone, portionCorrected, portioned } from '../../core/larder';
 import type { Ways } from '../../core/reading';
@@ -65,6 +66,13 @@ async function pHRead(work: Work, said: Pick<Taken<'ph'>, 'pH' | 'by' | 'mV' | '
   const line = mV === undefined || tempC === undefined ? null : { mV, tempC };
   return pHMeant(await household(work.trx), { pH, by, line }, work.wall);
 }
+
+/** Acid titrated: it teaches the outlook more than a strip. */
+export const titrate = useCase('titrate', async (work, input) => {
+  const { fillingIds, sampleMl, molar, used, unit } = input;
+  const usedMl = unit === 'drops' ? used * DROP_ML : used;
+  return onBatch(work, input.batchId, (b) => decide.titrated(b, { fillingIds, sampleMl, molar, usedMl }));
+});
 
 /** A pH that was read or typed wrongly: a new event; the old one stays in the log. */
 export const correctPH = useCase('correct-ph', async (work, input) =>

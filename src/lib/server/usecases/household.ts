@@ -3,7 +3,7 @@ import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/kit';
 import { cropsOf, waysOf, type Household, type HouseholdEvent } from '../../core/kit';
 import { jarsToWash } from '../../core/kitchen';
-import { electrodeOf } from '../../core/meter';
+import { electrodeOf } from '../../core/instrument';
 import { goodsCounted } from '../../core/pantry';
 import { cropName } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';

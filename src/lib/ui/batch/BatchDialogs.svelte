@@ -2,6 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import PHField from '../meter/PHField.svelte';
+  import Fold from '../forms/Fold.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { jarCase, pHLineDay } from '$lib/core/care';
@@ -15,6 +16,7 @@
   import { dialogs } from './dialogs.svelte';
   import EachPlace from '../outlook/EachPlace.svelte';
   import JarPicker from './JarPicker.svelte';
+  import Titrate from './Titrate.svelte';
   import TasteSheet from './TasteSheet.svelte';
 
   /** What this household's ferments taught, for what a place would do. */
@@ -111,6 +113,9 @@
         </div>
       {/snippet}
     </ActionForm>
+    <Fold text="Titrated its acid?" quiet>
+      <Titrate batch={b} {jars} ondone={() => dialogs.close('ph')} />
+    </Fold>
   </Sheet>
 
   <Sheet

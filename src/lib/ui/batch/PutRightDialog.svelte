@@ -7,6 +7,7 @@
   import { asMeasured, saltKind } from '$lib/core/salt';
   import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
+  import BrineShown from '../meter/BrineShown.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import Sheet from '../forms/Sheet.svelte';
@@ -158,6 +159,10 @@
               problem={problemAt('strengthPercent')}
               bind:value={strengthPercent}
               placeholder="0 for plain water; 3 %; 1 tbsp a cup"
+            />
+            <BrineShown
+              id="r-shown"
+              onuse={(b) => (strengthPercent = `${plain((b / (1 - b)) * 100, 2)} %`)}
             />
           {/if}
           <TextField

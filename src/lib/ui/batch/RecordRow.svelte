@@ -8,7 +8,7 @@
   import { useHouse } from '../house/house.svelte';
   import { undoCommand } from '../house/toasts.svelte';
   import { clockTime } from '../time';
-  import { writePercent, writeSalt } from '$lib/core/quantity';
+  import { plain, writePercent, writeSalt } from '$lib/core/quantity';
   import CorrectPH from './CorrectPH.svelte';
   import TasteSheet from './TasteSheet.svelte';
   import {
@@ -62,6 +62,8 @@
         return `Taste corrected: ${marks(e.data)}`;
       case 'measured':
         return `pH ${e.data.pH}${e.data.by === 'meter' ? ' by meter' : ''}, jar ${lids(e.data.fillingIds)}`;
+      case 'titrated':
+        return `${plain(e.data.percent, 2)} % acid by titration, jar ${lids(e.data.fillingIds)}`;
       case 'gasSeen':
         return `Gas, jar ${lids(e.data.fillingIds)}: ${GAS_WORDS[e.data.seen]}`;
       case 'pHCorrected':

@@ -1,6 +1,12 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { CALIBRATION_DAYS, calibrationDays, electrodeOf, isCalibrated, type Dip } from '$lib/core/meter';
+  import {
+    CALIBRATION_DAYS,
+    calibrationDays,
+    electrodeOf,
+    isCalibrated,
+    type Dip
+  } from '$lib/core/instrument';
   import ActionForm from '../forms/ActionForm.svelte';
   import Fold from '../forms/Fold.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -75,7 +81,7 @@
         {/snippet}
       </ActionForm>
     </Fold>
-    <p class="text-sm text-quiet">
+    <p class="pt-2 text-sm text-quiet">
       The careful calibrate on each day that they measure. Crockle takes its readings for {CALIBRATION_DAYS} days.
       Buffers are used fresh and thrown away; the electrode is kept wet.
     </p>

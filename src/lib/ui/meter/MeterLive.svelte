@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { bufferPH, type ElectrodeReading } from '$lib/core/meter';
+  import { bufferPH, type ElectrodeReading } from '$lib/core/instrument';
   import { useHouse } from '../house/house.svelte';
   import { meter } from './meter.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { calibrationDays, electrodeOf, isCalibrated, pHOf, type Dip } from '$lib/core/meter';
+  import { calibrationDays, electrodeOf, isCalibrated, pHOf, type Dip } from '$lib/core/instrument';
   import type { Problem } from '$lib/words';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';

@@ -1,4 +1,4 @@
-import type { ElectrodeReading } from '$lib/core/meter';
+import type { ElectrodeReading } from '$lib/core/instrument';
 import { Line } from '../device/line.svelte';
 
 export interface MeterThere {

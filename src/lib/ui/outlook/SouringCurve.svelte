@@ -99,6 +99,8 @@
   const shown = $derived(
     noted.flatMap((n) => {
       if (n.of === 'pH') return [{ id: n.id, at: n.when, pH: n.pH, says: `pH ${n.pH}`, round: true }];
+      if (n.of === 'acidity')
+        return [{ id: n.id, at: n.when, pH: likelyAt(n.when), says: `${n.percent} % acid`, round: false }];
       if (n.of === 'taste')
         return [{ id: n.id, at: n.when, pH: likelyAt(n.when), says: `sour ${n.sour}`, round: false }];
       return [];

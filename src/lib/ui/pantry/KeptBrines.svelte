@@ -3,15 +3,17 @@
   import { Button } from 'flowbite-svelte';
   import { dayOfWall, daysBetween, wall } from '$lib/core/calendar';
   import { brineUseBy, type KeptBrine } from '$lib/core/pantry';
-  import { writePercent } from '$lib/core/quantity';
+  import { plain, writePercent } from '$lib/core/quantity';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
+  import BrineShown from '../meter/BrineShown.svelte';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
 
   /** Brine made ahead or left over: strength, age, where it comes from. The Bench offers it to the next batch. */
   let { brines }: { brines: readonly KeptBrine[] } = $props();
   const house = useHouse();
+  let strength = $state('');
   const today = $derived(dayOfWall(house.now));
 </script>
 
@@ -45,7 +47,12 @@
     {:else}<li class="py-2 text-quiet">None is kept.</li>{/each}
   </ul>
   <Fold text="Save a brine">
-    <ActionForm command="keep-brine" class="grid gap-3 py-2" label="Save a brine">
+    <ActionForm
+      command="keep-brine"
+      class="grid gap-3 py-2"
+      label="Save a brine"
+      ondone={() => (strength = '')}
+    >
       {#snippet children({ busy, problemAt })}
         <TextField
           label="Name"
@@ -69,8 +76,10 @@
             problem={problemAt('strengthPercent')}
             placeholder="5"
             inputmode="decimal"
+            bind:value={strength}
           />
         </div>
+        <BrineShown id="b-shown" onuse={(b) => (strength = plain(b * 100, 2))} />
         <p class="text-sm text-quiet">
           50 g of salt and 950 g of water are 5 %. Drained from a batch? Name the batch, and give the salt it
           settled at.

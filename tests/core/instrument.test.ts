@@ -1,6 +1,8 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  brineStrengthShown,
   bufferPH,
   buffersRead,
   CALIBRATION_DAYS,
@@ -14,11 +16,12 @@ import {
   pHOf,
   pHOnLine,
   STAND_IN_METER,
+  titratableAcidity,
   type Dip,
   type Electrode,
   type MeterAct,
   type StandInMeter
-} from '$lib/core/meter';
+} from '$lib/core/instrument';
 
 /** What a true electrode would say in the two buffers at those temperatures. */
 const inBuffers = (e: Electrode, sevenC = 22, fourC = 20) => ({
@@ -86,6 +89,73 @@ describe('a calibration', () => {
     });
     expect(code(pHOnLine(null, dip, at))).toBe('meter-not-calibrated');
     expect(code(pHOnLine({ at, ...good }, { mV: 500, tempC: 20 }, at))).toBe('ph-out-of-range');
+  });
+});
+
+describe('titration', () => {
+  it('14.2 ml of 0.1 mol/l for 10 ml are 1.279 % (formula of the trade, worked by hand: 14.2 × 0.1 × 90.08 / 100)', () => {
+    expect(titratableAcidity({ sampleMl: 10, molar: 0.1, usedMl: 14.2 })).toBeCloseTo(1.279, 3);
+    expect(titratableAcidity({ sampleMl: 5, molar: 0.1, usedMl: 7.1 })).toBeCloseTo(1.279, 3);
+  });
+});
+
+describe('what tells the strength of a plain brine', () => {
+  const percent = (...a: Parameters<typeof brineStrengthShown>) => (brineStrengthShown(...a) ?? NaN) * 100;
+  it('a hydrometer by density, the warmth of the brine reckoned in', () => {
+    // tests/support/brine-density.csv, read the other way round: g/ml over water of 20 °C.
+    const rows = readFileSync('tests/support/brine-density.csv', 'utf8').trim().split('\n').slice(1);
+    let seen = 0;
+    for (const row of rows) {
+      const [b, , at0, at10, at20, at25, at40] = row.split(',').map(Number) as [number, ...number[]];
+      if (b < 0.01 || b > 0.26) continue;
+      const columns = [
+        [0, at0],
+        [10, at10],
+        [20, at20],
+        [25, at25],
+        [40, at40]
+      ] as [number, number][];
+      for (const [tempC, density] of columns) {
+        if (!density) continue;
+        expect(Math.abs(percent('sg', density / 0.998203, tempC) - b * 100), `${row} ${tempC}`).toBeLessThan(
+          0.03
+        );
+        seen++;
+      }
+    }
+    expect(seen).toBeGreaterThan(20);
+  });
+  it('1.0225 in brine of 20 °C is 3.15 %, in brine of 5 °C 2.8 %', () => {
+    expect(percent('sg', 1.0225, 20)).toBeCloseTo(3.15, 2);
+    expect(percent('sg', 1.0225, 5)).toBeCloseTo(2.77, 2);
+  });
+  it('a salometer by its degrees (100 is saturated at 60 °F), a refractometer by Brix', () => {
+    expect(percent('salometer', 11.37, 15.6)).toBeCloseTo(3.0, 2);
+    expect(percent('salometer', 37.89, 15.6)).toBeCloseTo(10.0, 1);
+    // Worked out from remembered refractive indices: 1, 2, 3.5, 5, 10 % show 1.2, 2.4, 4.2, 6.0, 11.7.
+    for (const [brix, is] of [
+      [1.2, 1],
+      [2.4, 2],
+      [4.2, 3.5],
+      [6, 5],
+      [11.7, 10],
+      [3.0, 2.5]
+    ] as const)
+      expect(percent('brix', brix, 20)).toBeCloseTo(is, 2);
+  });
+  it('says nothing of what no brine shows', () => {
+    expect(brineStrengthShown('sg', 1.022, 20)).not.toBeNull();
+    for (const [scale, value] of [
+      ['sg', 0.98],
+      ['sg', 1.3],
+      ['sg', NaN],
+      ['salometer', 130],
+      ['salometer', -5],
+      ['brix', 40],
+      ['brix', -2]
+    ] as const)
+      expect(brineStrengthShown(scale, value, 20), `${scale} ${value}`).toBeNull();
+    expect(percent('sg', 1.0, 4)).toBeCloseTo(0, 1);
   });
 });
 
