@@ -18,7 +18,8 @@ const ADDS: Record<string, string[]> = {
   '0005-people': ['passphrase', 'pass'],
   '0006-read-side': ['line', 'kept'],
   '0007-envelope': [],
-  '0008-snapshots': ['snapshot']
+  '0008-snapshots': ['snapshot'],
+  '0009-photos': ['photo']
 };
 
 describe('migrations', () => {
@@ -53,7 +54,7 @@ describe('migrations', () => {
     const db = await openDatabase(file);
     await db('knex_migrations').insert({ name: '0099-from-the-future', batch: 9, migration_time: 0 });
     await db.destroy();
-    await expect(openDatabase(file)).rejects.toThrow(/0099-from-the-future.*0008-snapshots.*newer Crockle/s);
+    await expect(openDatabase(file)).rejects.toThrow(/0099-from-the-future.*0009-photos.*newer Crockle/s);
   });
   it('a start notices when a guard was lost', async () => {
     const file = join(folder, 'unguarded.db');

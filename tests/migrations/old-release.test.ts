@@ -89,6 +89,7 @@ describe('a database of the release before', () => {
           knowing: [],
           gas: [],
           titrations: [],
+          photos: [],
           holdsOf: [],
           tastes: (was.tastes as object[]).map((t) => ({ ...t, ...PLAIN_TASTE })),
           items: keptCrops(was.items as BatchItem[]),

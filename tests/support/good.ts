@@ -1,3 +1,4 @@
+import { asAddress, TINY_JPEG } from './photo';
 import type { CommandName } from '$lib/schema/commands';
 
 /** A household that has something of everything, and per command an input that is right in it. */
@@ -38,6 +39,10 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
   ],
   ['ph', { batchId: 'sauce', fillingIds: 'sauce.j1', pH: 4.1 }],
   ['see-sign', { batchId: 'sauce', fillingIds: 'sauce.j1', sign: 'slime' }],
+  [
+    'add-photo',
+    { commandId: 'photo', batchId: 'sauce', fillingIds: 'sauce.j1', image: asAddress(TINY_JPEG) }
+  ],
   ['wish-next', { commandId: 'wish', recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'less' }],
   ['set-style', { commandId: 'way', like: 'pieces', name: 'Our sticks', salt: 2.4 }],
   ['set-crop', { commandId: 'own', cropId: 'carrot', water: 86 }],
@@ -152,6 +157,8 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'correct-taste': { batchId: ID, of: `batch-${ID}.2`, sour: 1, salt: 1, crunch: 1 },
   ph: { batchId: ID, fillingIds: `${ID}.j1`, pH: 4 },
   'correct-ph': { batchId: 'sauce', of: 'batch-sauce.2', pH: 4.1 },
+  'add-photo': { batchId: ID, fillingIds: `${ID}.j1`, image: asAddress(TINY_JPEG) },
+  'delete-photo': { batchId: 'sauce', of: 'batch-sauce.4' },
   titrate: { batchId: ID, fillingIds: `${ID}.j1`, sampleMl: 10, molar: 0.1, used: 9 },
   'see-gas': { batchId: ID, fillingIds: `${ID}.j1`, seen: 'lively' },
   'see-sign': { batchId: ID, fillingIds: `${ID}.j1`, sign: 'mould' },

@@ -1,3 +1,4 @@
+import { asAddress, TINY_JPEG } from './photo';
 import type { CommandName } from '$lib/schema/commands';
 import { standing, type Batch } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
@@ -170,6 +171,12 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'correct-ph': ({ live }, d) => {
     const b = live.find((x) => x.readings.length > 0);
     return b && { batchId: b.id, of: b.readings[0]!.id, pH: d(3) ? 3.8 : '' };
+  },
+  'add-photo': ({ live }, d) =>
+    jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, image: asAddress(TINY_JPEG) })),
+  'delete-photo': ({ live }) => {
+    const b = live.find((x) => x.photos.length > 0);
+    return b && { batchId: b.id, of: b.photos[0]!.id };
   },
   titrate: ({ live }, d) =>
     jar(live, d, ({ b, f }) => ({ batchId: b.id, fillingIds: f, sampleMl: 10, molar: 0.1, used: 1 + d(15) })),

@@ -81,6 +81,18 @@ export const measurePHSchema = z.object({
   ...readBy
 });
 
+/** A photo, shrunk by the browser: a JPEG as a data address. */
+export const addPhotoSchema = z.object({
+  commandId,
+  batchId: id,
+  fillingIds: ids,
+  image: z
+    .string(no('photo-strange'))
+    .max(900_000, no('photo-too-large'))
+    .regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/]+={0,2}$/, no('photo-strange'))
+});
+export const deletePhotoSchema = z.object({ commandId, batchId: id, of: id });
+
 /** Acid titrated: so much lye, in ml or drops, turned a sample. */
 export const titrateSchema = z.object({
   commandId,

@@ -42,6 +42,12 @@ export const OF_JARS = {
   ],
   'mark-out-of-range': ['Marks go from 0 to 5.', 'Tap 0, 1, 2, 3, 4 or 5.'],
   'ph-out-of-range': ['That is no pH a strip shows.', 'Give between 2 and 8, such as 3.9.'],
+  'photo-strange': ['That is no picture that Crockle can read.', 'Choose a photo, such as a JPEG or PNG.'],
+  'photo-too-large': [
+    'That picture is too large even when shrunk.',
+    'Choose another one, or cut it to the jar.'
+  ],
+  'photo-unknown': ['That photo is not there.', 'Reload the page: it may be deleted.'],
   'acid-strange': (v) => [
     `That would be ${v.percent} % of acid: no ferment is so sour.`,
     'Look at the sample’s ml and the lye’s strength; 0.1 mol/l is usual, some 4 to 20 ml for 10 ml.'

@@ -196,6 +196,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Choose a line that has one.'
   ],
   'no-scale': ['No scale is connected.', 'Type the weight; a scale is named in the settings of the house.'],
+  'gone-for-good': ['A photo that was deleted is gone, it cannot come back.', 'Take another.'],
   'no-meter': [
     'No pH meter is connected.',
     'Type what yours shows; a meter is named in the settings of the house.'

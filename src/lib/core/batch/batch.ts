@@ -12,6 +12,7 @@ import type {
   Keeps,
   NewFilling,
   PHReading,
+  Photo,
   Titration,
   Portion,
   RecipeUsed,
@@ -54,6 +55,7 @@ export interface Batch {
   readonly tastes: readonly Taste[];
   readonly readings: readonly PHReading[];
   readonly titrations: readonly Titration[];
+  readonly photos: readonly Photo[];
   readonly gas: readonly GasSeen[];
   readonly portions: readonly Portion[];
   readonly corrections: readonly Correction[];
@@ -134,6 +136,9 @@ export type BatchEvent =
   | { readonly type: 'measured'; readonly data: Omit<PHReading, 'id' | 'at'> }
   /** A reading that was wrong: what it really was, or null where there was none. */
   | { readonly type: 'pHCorrected'; readonly data: { readonly of: string; readonly pH: number | null } }
+  | { readonly type: 'photoTaken'; readonly data: Omit<Photo, 'id' | 'at'> }
+  /** For good: the picture is gone. */
+  | { readonly type: 'photoDeleted'; readonly data: { readonly of: string } }
   | { readonly type: 'titrated'; readonly data: Omit<Titration, 'id' | 'at'> }
   | { readonly type: 'gasSeen'; readonly data: Omit<GasSeen, 'id' | 'at'> }
   | { readonly type: 'signSeen'; readonly data: Omit<SignSeen, 'id' | 'at'> }

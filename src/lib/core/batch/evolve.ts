@@ -87,7 +87,7 @@ const portionedIn = (state: Batch, portion: Portion): Batch => ({
 
 type Of<T extends BatchEvent['type']> = Extract<BatchEvent, { type: T }>;
 type Judged = Of<'tasted' | 'tasteCorrected' | 'signSeen' | 'signTakenBack'>;
-type Read = Of<'measured' | 'pHCorrected' | 'titrated' | 'gasSeen'>;
+type Read = Of<'photoTaken' | 'photoDeleted' | 'measured' | 'pHCorrected' | 'titrated' | 'gasSeen'>;
 
 /** Tastes and signs, and their corrections. */
 function judged(state: Batch, event: Judged | Read, said: Said): Batch {
@@ -110,7 +110,7 @@ function judged(state: Batch, event: Judged | Read, said: Said): Batch {
   }
 }
 
-/** What was read of its jars: pH, acid, gas. */
+/** What was read of its jars, and seen in a picture: pH, acid, gas. */
 function readOf(state: Batch, event: Read, said: Said): Batch {
   switch (event.type) {
     case 'measured':
@@ -122,6 +122,10 @@ function readOf(state: Batch, event: Read, said: Said): Batch {
         readings: state.readings.flatMap((r) => (r.id !== of ? [r] : pH === null ? [] : [{ ...r, pH }]))
       };
     }
+    case 'photoTaken':
+      return { ...state, photos: [...state.photos, { ...said, ...event.data }] };
+    case 'photoDeleted':
+      return { ...state, photos: state.photos.filter((p) => p.id !== event.data.of) };
     case 'titrated':
       return { ...state, titrations: [...state.titrations, { ...said, ...event.data }] };
     case 'gasSeen':
@@ -154,6 +158,6 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
 
 /** What is said of a batch only once it stands. */
 const NOTHING_SAID = {
-  ...{ signs: [], care: [], tastes: [], readings: [], titrations: [], gas: [] },
+  ...{ signs: [], care: [], tastes: [], readings: [], titrations: [], photos: [], gas: [] },
   ...{ portions: [], corrections: [], sourings: [], holdsOf: [] }
 };

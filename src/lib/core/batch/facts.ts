@@ -101,6 +101,15 @@ export interface PHReading {
   readonly by?: 'strip' | 'meter';
 }
 
+/** A photo of jars; the picture itself lies beside the log, by the same id. */
+export interface Photo {
+  readonly id: string;
+  readonly at: WallMinute;
+  readonly fillingIds: readonly string[];
+  readonly width: number;
+  readonly height: number;
+}
+
 /** What a titration gave: titratable acidity, % as lactic acid. */
 export interface Titration {
   readonly id: string;

@@ -120,6 +120,8 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'measured',
     'gasSeen',
     'titrated',
+    'photoTaken',
+    'photoDeleted',
     'pHCorrected',
     'signSeen',
     'signTakenBack',
@@ -128,5 +130,6 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
   ],
   onNothing: [],
   ground: ['started', 'entered', 'moved', 'decanted', 'passedOn', 'received'],
-  corrects: ['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack']
+  corrects: ['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack', 'photoDeleted'],
+  never: ['photoDeleted']
 };

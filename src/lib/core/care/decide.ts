@@ -1,4 +1,5 @@
 import {
+  type Photo,
   move,
   standingFillings,
   type Batch,
@@ -122,6 +123,21 @@ export function measured(
   const jars = standingFillings(b, fillingIds);
   return jars.ok ? done({ type: 'measured', data: { fillingIds, pH, by } }) : jars;
 }
+
+/** A photo of jars that hold something. */
+export function photographed(
+  b: Batch,
+  { fillingIds, width, height }: Omit<Photo, 'id' | 'at'>
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, fillingIds);
+  return jars.ok ? done({ type: 'photoTaken', data: { fillingIds, width, height } }) : jars;
+}
+
+/** A photo deleted for good: that there was one stays in the record, the picture does not. */
+export const photoDeleted = (b: Batch, of: string): Outcome<BatchEvent> =>
+  b.photos.some((p) => p.id === of)
+    ? done({ type: 'photoDeleted', data: { of } })
+    : refuse('photo-unknown', { field: 'of' });
 
 /** Titrated acid: of any jar that holds something; refused where no vegetable is so sour. */
 export function titrated(

@@ -35,6 +35,8 @@ export interface UndoPolicy<Type extends string = string> {
   readonly ground: readonly Type[];
   /** Names by `of` an earlier entry that it corrects. */
   readonly corrects: readonly Type[];
+  /** Cannot be taken back: what it was about is gone. */
+  readonly never?: readonly Type[];
 }
 
 export const NO_POLICY: UndoPolicy<never> = { alone: [], onNothing: [], ground: [], corrects: [] };

@@ -167,6 +167,7 @@ export type FieldName =
   | 'targetPercent'
   | 'swingC'
   | 'mV'
+  | 'image'
   | 'sampleMl'
   | 'molar'
   | 'used'

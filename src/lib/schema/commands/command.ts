@@ -35,6 +35,8 @@ export const SHAPE: readonly RefusalCode[] = [
   'brine-strength-strange',
   'ph-out-of-range',
   'mv-out-of-range',
+  'photo-strange',
+  'photo-too-large',
   'mark-out-of-range',
   'swing-out-of-range',
   'temp-out-of-range',

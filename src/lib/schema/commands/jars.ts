@@ -10,6 +10,8 @@ import {
   goneSchema,
   measurePHSchema,
   titrateSchema,
+  addPhotoSchema,
+  deletePhotoSchema,
   changeLidSchema,
   moveJarsSchema,
   pourTogetherSchema,
@@ -106,6 +108,18 @@ export const JARS = {
       'calibration-old'
     ],
     (a) => `pH noted for ${a.name}`
+  ),
+  'add-photo': command(
+    addPhotoSchema,
+    ofBatch,
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it'],
+    (a) => `Photo kept of ${a.name}`
+  ),
+  'delete-photo': command(
+    deletePhotoSchema,
+    ofBatch,
+    ['batch-unknown', 'photo-unknown', 'done-before-it'],
+    () => 'Photo deleted for good'
   ),
   titrate: command(
     titrateSchema,

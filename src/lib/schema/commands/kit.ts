@@ -133,7 +133,7 @@ export const KIT = {
   undo: command(
     undoSchema,
     z.object({ streams: z.number() }),
-    ['nothing-to-undo', 'changed-since'],
+    ['nothing-to-undo', 'changed-since', 'gone-for-good'],
     () => 'Undone'
   )
 } as const satisfies Record<string, Command>;

@@ -41,6 +41,8 @@ export function connect(filename: string, source = migrationSource()): Knex {
         connection.pragma('foreign_keys = ON');
         connection.pragma('synchronous = FULL');
         connection.pragma('busy_timeout = 5000');
+        // A photo deleted for good is written over.
+        connection.pragma('secure_delete = ON');
         done(null, connection);
       }
     }

@@ -65,6 +65,7 @@ const DATED: ReadonlySet<CommandName> = new Set([
   'ph',
   'see-gas',
   'titrate',
+  'add-photo',
   'see-sign',
   'portion',
   'read-thermometer'

@@ -9,7 +9,9 @@ import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Answer, Taken } from '../../schema/commands';
 import type { Work } from '../db/kinds';
+import { bareJpeg } from '../photos/jpeg';
 import { batches, household, numbered } from '../repos';
+import { dropPhoto, keepPhoto } from '../repos/photos';
 import { useCase } from './act';
 
 /** Do or skip a care task: all the jars named, with one tap. */
@@ -66,6 +68,26 @@ async function pHRead(work: Work, said: Pick<Taken<'ph'>, 'pH' | 'by' | 'mV' | '
   const line = mV === undefined || tempC === undefined ? null : { mV, tempC };
   return pHMeant(await household(work.trx), { pH, by, line }, work.wall);
 }
+
+/** A photo of jars: kept bare of all that a camera writes into it, shown along the days. */
+export const addPhoto = useCase('add-photo', async (work, input) => {
+  const picture = bareJpeg(Buffer.from(input.image.slice(input.image.indexOf(',') + 1), 'base64'));
+  if (!picture) return refuse('photo-strange', { field: 'image' });
+  const { jpeg, ...size } = picture;
+  const kept = await onBatch(work, input.batchId, (b) =>
+    decide.photographed(b, { fillingIds: input.fillingIds, ...size })
+  );
+  const id = (await batches.load(work.trx, input.batchId))?.state.photos.at(-1)?.id;
+  if (kept.ok && id) await keepPhoto(work.trx, id, jpeg);
+  return kept;
+});
+
+/** A photo deleted for good. */
+export const deletePhoto = useCase('delete-photo', async (work, input) => {
+  const deleted = await onBatch(work, input.batchId, (b) => decide.photoDeleted(b, input.of));
+  if (deleted.ok) await dropPhoto(work.trx, input.of);
+  return deleted;
+});
 
 /** Acid titrated: it teaches the outlook more than a strip. */
 export const titrate = useCase('titrate', async (work, input) => {

@@ -2,6 +2,7 @@ import { builtOn, type Entry } from '../../core/history';
 import { done, refuse } from '../../core/refusal';
 import { appendTo } from '../db/log';
 import { rebuildStream, undoPolicyOf } from '../repos';
+import { dropPhoto } from '../repos/photos';
 import { useCase } from './act';
 
 interface Row {
@@ -30,6 +31,8 @@ export const undo = useCase('undo', async (work, input) => {
     const undone = new Set(
       rows.filter((r) => r.type === 'undone').map((r) => (JSON.parse(r.data) as { of: string }).of)
     );
+    const never = undoPolicyOf(stream).never ?? [];
+    if (said.some((e) => never.includes(e.type))) return refuse('gone-for-good', { field: 'of' });
     if (undone.has(input.of)) return refuse('nothing-to-undo', { field: 'of' });
     if (standsIn(rows, input.of, undone)) return refuse('changed-since', { field: 'of' });
   }
@@ -45,6 +48,8 @@ export const undo = useCase('undo', async (work, input) => {
     const since = Math.min(...said.filter((e) => e.stream === stream).map((e) => e.n));
     await rebuildStream(work.trx, stream, work.zone, since);
   }
+  // A picture that was taken back is not kept either.
+  for (const { id, type } of said) if (type === 'photoTaken') await dropPhoto(work.trx, id);
   return done({ streams: streams.length });
 });
 

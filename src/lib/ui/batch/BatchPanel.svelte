@@ -11,6 +11,8 @@
   import Cautions from '../why/Cautions.svelte';
   import { listed, UNKNOWN_OUTLOOK } from '$lib/words';
   import { dialogs } from './dialogs.svelte';
+  import Fold from '../forms/Fold.svelte';
+  import Photos from './Photos.svelte';
   import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';
   import GasNow from './GasNow.svelte';
@@ -85,7 +87,12 @@
       >{/key}{:else}<p>
       {UNKNOWN_OUTLOOK}
     </p>{/if}
-  {#key batch.id}<Signs {batch} />{/key}
+  {#key batch.id}
+    <Signs {batch} />
+    <Fold text={batch.photos.length > 0 ? `Photos (${batch.photos.length})` : 'Add a photo'}
+      ><Photos {batch} /></Fold
+    >
+  {/key}
   <p class="no-print flex flex-wrap gap-x-6">
     <a class="act" href="/notebook/{batch.id}">Its record</a>
     <a class="act" href="/notebook/{batch.id}/labels">Lid labels</a>

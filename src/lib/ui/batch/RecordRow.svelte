@@ -62,6 +62,10 @@
         return `Taste corrected: ${marks(e.data)}`;
       case 'measured':
         return `pH ${e.data.pH}${e.data.by === 'meter' ? ' by meter' : ''}, jar ${lids(e.data.fillingIds)}`;
+      case 'photoTaken':
+        return `A photo, jar ${lids(e.data.fillingIds)}`;
+      case 'photoDeleted':
+        return 'A photo deleted for good';
       case 'titrated':
         return `${plain(e.data.percent, 2)} % acid by titration, jar ${lids(e.data.fillingIds)}`;
       case 'gasSeen':
@@ -118,11 +122,11 @@
           onclick={() => (open = !open)}
           aria-expanded={open}>correct</button
         >{/if}
-      <button
-        class="min-h-11 text-sm underline underline-offset-4"
-        onclick={() => undoCommand(line.command)}
-        aria-label="Undo: {text}">undo</button
-      >
+      {#if event.type !== 'photoDeleted'}<button
+          class="min-h-11 text-sm underline underline-offset-4"
+          onclick={() => undoCommand(line.command)}
+          aria-label="Undo: {text}">undo</button
+        >{/if}
     </span>
   </div>
   {#if open && event.type === 'tasted'}

@@ -11,6 +11,7 @@
   import Later from '$lib/ui/house/Later.svelte';
   import { dialogs } from '$lib/ui/batch/dialogs.svelte';
   import OutlookSoon from '$lib/ui/outlook/OutlookSoon.svelte';
+  import Photos from '$lib/ui/batch/Photos.svelte';
   import RecordRow from '$lib/ui/batch/RecordRow.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
@@ -114,6 +115,10 @@
         {#key shown.id}<OutlookSoon {ahead} liking={data.likings[styleLike(b.styleId)] ?? null} />{/key}
       </div>
     {/if}
+    {#if live || b.photos.length > 0}<div>
+        <h2 class="mb-2 border-b-2 border-ink pb-1">Photos</h2>
+        <Photos batch={b} />
+      </div>{/if}
     <section>
       <h2 class="border-b border-rule-strong pb-1">Its record, newest first</h2>
       <ul>
