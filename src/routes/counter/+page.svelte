@@ -2,7 +2,9 @@
   import { goto } from '$app/navigation';
   import { placeOf, standing, type BatchInHand, type Filling } from '$lib/core/batch';
   import { dayNumberOf, verdictOn, verdictsOf } from '$lib/core/care';
+  import { aheadOf, knowsOf } from '$lib/core/outlook';
   import Later from '$lib/ui/house/Later.svelte';
+  import Seen from '$lib/ui/house/Seen.svelte';
   import Gone from '$lib/ui/batch/Gone.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
@@ -16,6 +18,7 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
+  const knows = $derived(knowsOf(house.household, data.souring));
   const counters = $derived(house.household.places.filter((p) => p.kind === 'counter'));
   type Standing = { b: BatchInHand; f: Filling };
   const at = (place: string): Standing[] =>
@@ -98,6 +101,12 @@
                 {/snippet}
                 {#snippet caption({ b, f })}
                   {@const s = says(f, b)}
+                  <Seen class="block h-[26px] w-[84px]">
+                    {@const ahead = aheadOf(b, f, knows, house.now)}
+                    {#if ahead}{#await import('$lib/ui/outlook/SmallCurve.svelte') then { default: SmallCurve }}<SmallCurve
+                          {ahead}
+                        />{:catch}<span></span>{/await}{/if}
+                  </Seen>
                   <p class="font-bold">day {dayNumberOf(b, house.now)}</p>
                   <p class={['max-w-24', s.due ? 'font-bold text-heed' : 'text-quiet']}>
                     {s.text}{s.due ? ' now' : ''}
