@@ -6,7 +6,19 @@
 /** The concepts of core in their order: each may look at those before it, at none behind. */
 const CONCEPTS = [
   ...['calendar', 'contents', 'history', 'learn', 'making', 'quantity', 'refusal', 'scale', 'weighing'],
-  ...['correct', 'produce', 'safety', 'salt', 'instrument', 'reading', 'style', 'vessel', 'forecast', 'lot', 'timer'],
+  ...[
+    'correct',
+    'produce',
+    'safety',
+    'salt',
+    'instrument',
+    'reading',
+    'style',
+    'vessel',
+    'forecast',
+    'lot',
+    'timer'
+  ],
   ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'day', 'batch', 'outlook', 'care', 'kitchen', 'larder']
 ];
 /** The areas of ui in theirs. */

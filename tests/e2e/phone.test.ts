@@ -4,6 +4,19 @@ import { expect, open, test } from './support';
 test('on the narrowest phone the taste sheet is whole: every mark can be tapped', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 640 });
   await open(page, '/counter');
+  // Jars come first; what is chosen rises from below, over them, and goes again by Esc or Back.
+  const panel = page.getByRole('complementary', { name: 'The chosen batch' });
+  await expect(panel).toBeHidden();
+  await expect(page.locator('[data-small-curve] circle').first()).toBeVisible();
+  await page.getByRole('button', { name: /^Jar 47/ }).click();
+  await expect(panel.getByRole('heading', { name: 'Wax-pepper rings' })).toBeVisible();
+  await expect(panel).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(panel).toBeHidden();
+  await page.getByRole('button', { name: /^Jar 38/ }).click();
+  await panel.getByRole('button', { name: 'back to the jars' }).click();
+  await expect(panel).toBeHidden();
+  await page.getByRole('button', { name: /^Jar 38/ }).click();
   await page.getByRole('button', { name: 'Taste', exact: true }).first().click();
   const marks = page.getByRole('dialog').locator('label:has(input[type=radio])');
   await expect(marks).toHaveCount(18);

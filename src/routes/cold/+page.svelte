@@ -9,6 +9,7 @@
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
+  import BesidePanel from '$lib/ui/shell/BesidePanel.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { OnPanel } from '$lib/ui/house/chosen.svelte';
   import { relativeDay } from '$lib/ui/time';
@@ -40,15 +41,14 @@
   </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
-    <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
-    <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen jar">
+    <BesidePanel label="The chosen jar" what="jar" room="/cold">
       {#if chosen}{#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
       {:else}<Gone
           batch={panel.gone?.batch}
           lid={panel.gone?.filling.lidNumber ?? null}
           room="in the cold"
         />{/if}
-    </aside>
+    </BesidePanel>
     <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
       {#each data.places as { placeId, jars, shelfMl } (placeId)}
         {@const place = house.household.places.find((p) => p.id === placeId)}

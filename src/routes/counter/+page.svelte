@@ -10,6 +10,7 @@
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
+  import BesidePanel from '$lib/ui/shell/BesidePanel.svelte';
   import Shelf from '$lib/ui/jar/Shelf.svelte';
   import { OnPanel } from '$lib/ui/house/chosen.svelte';
   import { relativeDay } from '$lib/ui/time';
@@ -67,8 +68,7 @@
   </p>
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
-    <!-- First as on a phone, so that nothing is pushed down while the page comes in. -->
-    <aside class="lg:col-start-2 lg:row-start-1" aria-label="The chosen batch">
+    <BesidePanel label="The chosen batch" what="batch" room="/counter">
       {#if chosen}<BatchPanel
           batch={chosen}
           souring={data.souring}
@@ -76,7 +76,7 @@
           tasks={data.tasks.filter((t) => t.batchId === chosen.id)}
         />
       {:else}<Gone batch={panel.gone} room="on the counter" />{/if}
-    </aside>
+    </BesidePanel>
     <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
       {#each counters as place (place.id)}
         {@const jars = at(place.id)}
