@@ -50,6 +50,7 @@
 
   // svelte-ignore state_referenced_locally
   scale.there = overview.scale;
+  // svelte-ignore state_referenced_locally
   meter.there = overview.meter;
   const alone = $derived(fillsScreen(page.url.pathname));
   let commandOpen = $state(false);
