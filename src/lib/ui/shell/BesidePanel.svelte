@@ -11,7 +11,10 @@
     room: string;
     children: Snippet;
   }
-  /** What is chosen in a room, beside it; on a phone the jars come first, and it rises from below when one is tapped. */
+  /**
+   * What is chosen in a room, beside it; on a phone the jars come first, and it rises from below when one is tapped. Its foot
+   * is high enough for what has just been said: no link of it lies under a message.
+   */
   let { label, what, room, children }: Props = $props();
   const risen = $derived(chosenBy(what) !== null);
   let panel: HTMLElement | undefined = $state();
@@ -36,7 +39,7 @@
   class={[
     'outline-none lg:col-start-2 lg:row-start-1',
     risen
-      ? 'max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-30 max-lg:max-h-[72dvh] max-lg:overflow-y-auto max-lg:rounded-t-2xl max-lg:border-t-[3px] max-lg:border-ink max-lg:bg-paper max-lg:px-4 max-lg:pb-24 max-lg:shadow-[0_-8px_24px_rgb(0_0_0/0.25)] print:static print:max-h-none'
+      ? 'max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-30 max-lg:max-h-[72dvh] max-lg:overflow-y-auto max-lg:rounded-t-2xl max-lg:border-t-[3px] max-lg:border-ink max-lg:bg-paper max-lg:px-4 max-lg:pb-56 max-lg:shadow-[0_-8px_24px_rgb(0_0_0/0.25)] print:static print:max-h-none'
       : 'max-lg:hidden'
   ]}
 >
