@@ -17,6 +17,7 @@ import { pHLineDay } from '$lib/core/care';
 import { crop, keepsRaw, meanPiece, preparedFrom, trimKey, weightOfCount } from '$lib/core/produce';
 import {
   as,
+  onTable,
   celsius,
   celsiusDifference,
   fahrenheit,
@@ -137,6 +138,17 @@ describe('the examples in the docstrings', () => {
     about(waterDensity(20), 0.9982, 4);
     about(brineDensity(b(0.03), 20), 1.0196, 3);
     expect(saturation(20)).toBe(0.2641);
+    expect(
+      [2.5, 99].map((at) =>
+        onTable(
+          [
+            [0, 10],
+            [10, 20]
+          ],
+          at
+        )
+      )
+    ).toEqual([12.5, 20]);
     about(salometer(b(0.03)), 11.366);
     about(saltForEquilibrium(se(0.022), 1372.1), 30.87, 1);
     about(saltForDose('perTotal', 0.025, { waterG: 0, vegG: 742, vegWaterG: 690 }), 18.55);

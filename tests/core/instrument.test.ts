@@ -143,6 +143,9 @@ describe('what tells the strength of a plain brine', () => {
     ] as const)
       expect(percent('brix', brix, 20)).toBeCloseTo(is, 2);
   });
+  it('a refractometer beyond its table goes on by the same slope, up to all that water holds', () => {
+    expect(percent('brix', 17.4, 20)).toBeCloseTo(15, 1);
+  });
   it('says nothing of what no brine shows', () => {
     expect(brineStrengthShown('sg', 1.022, 20)).not.toBeNull();
     for (const [scale, value] of [

@@ -77,7 +77,10 @@ describe('a pH meter on the line of the house', () => {
       codes: ['meter-not-calibrated']
     });
     await house.say('calibrate-meter', BUFFERS);
-    expect(await house.say('visit', { visits, pH: '4', ...line(4.4, 20) })).toMatchObject({ ok: true });
+    // Half of what an electrode says is nothing, and is not lost in silence.
+    expect(await house.say('visit', { visits, pH: '4', mV: 100 })).toMatchObject({ codes: ['missing'] });
+    expect(await house.say('visit', { visits, tempC: 20 })).toMatchObject({ codes: ['missing'] });
+    expect(await house.say('visit', { visits, ...line(4.4, 20) })).toMatchObject({ ok: true });
     expect(await readings(jar.batchId)).toMatchObject([{ pH: 4.4, by: 'meter' }]);
   });
 

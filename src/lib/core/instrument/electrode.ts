@@ -1,3 +1,5 @@
+import { onTable } from '../quantity/index';
+
 /**
  * A pH electrode and its calibration: what stands in mV on the line, and what pH that is. Straight line by Nernst, two
  * buffers give its slope and its zero, temperature stretches it.
@@ -17,8 +19,7 @@ export interface ElectrodeReading {
 export type Dip = Pick<ElectrodeReading, 'mV' | 'tempC'>;
 
 /** The two buffers of a calibration, by what their sachets say at 25 °C. */
-export const BUFFERS = ['7.00', '4.01'] as const;
-export type BufferName = (typeof BUFFERS)[number];
+export type BufferName = '7.00' | '4.01';
 
 /** R·ln 10 / F, mV per pH and kelvin: CODATA 2018, both constants exact. */
 const NERNST = (1000 * 8.314462618 * Math.LN10) / 96485.33212;
@@ -29,28 +30,40 @@ const NERNST = (1000 * 8.314462618 * Math.LN10) / 96485.33212;
  */
 export const mVPerPH = (tempC: number): number => NERNST * (tempC + 273.15);
 
-/** Every 5 °C from 0. */
-const STEP_C = 5;
 /**
- * pH by temperature, 0 to 40 °C. 4.01: potassium hydrogen phthalate 0.05 mol/kg, Bates 1973 (NBS), recalled from memory,
+ * pH by temperature, °C. 4.01: potassium hydrogen phthalate 0.05 mol/kg, Bates 1973 (NBS), recalled from memory,
  * ±0.005. 7.00: the technical phosphate buffer as sachets print it, recalled from memory, ±0.02.
  */
-const BUFFER_PH: Record<BufferName, readonly number[]> = {
-  '4.01': [4.003, 3.999, 3.998, 3.999, 4.002, 4.008, 4.015, 4.024, 4.035],
-  '7.00': [7.12, 7.09, 7.06, 7.04, 7.02, 7.0, 6.99, 6.98, 6.97]
+const BUFFER_PH: Record<BufferName, readonly (readonly [tempC: number, pH: number])[]> = {
+  '4.01': [
+    [0, 4.003],
+    [5, 3.999],
+    [10, 3.998],
+    [15, 3.999],
+    [20, 4.002],
+    [25, 4.008],
+    [30, 4.015],
+    [35, 4.024],
+    [40, 4.035]
+  ],
+  '7.00': [
+    [0, 7.12],
+    [5, 7.09],
+    [10, 7.06],
+    [15, 7.04],
+    [20, 7.02],
+    [25, 7.0],
+    [30, 6.99],
+    [35, 6.98],
+    [40, 6.97]
+  ]
 };
 
 /**
  * What a buffer reads at that temperature; straight lines between the table's rows, held at its ends.
  * Example: `bufferPH('7.00', 20)` is 7.02.
  */
-export function bufferPH(buffer: BufferName, tempC: number): number {
-  const row = BUFFER_PH[buffer];
-  const at = Math.min(row.length - 1, Math.max(0, tempC / STEP_C));
-  const below = row[Math.floor(at)] ?? 7;
-  const above = row[Math.ceil(at)] ?? below;
-  return below + (above - below) * (at - Math.floor(at));
-}
+export const bufferPH = (buffer: BufferName, tempC: number): number => onTable(BUFFER_PH[buffer], tempC);
 
 /** An electrode as it is. */
 export interface Electrode {

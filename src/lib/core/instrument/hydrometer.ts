@@ -1,9 +1,8 @@
-import { as, type TrueStrength } from '../quantity/index';
+import { as, onTable, type TrueStrength } from '../quantity/index';
 import { brineDensity, salometer, saturation, waterDensity } from '../salt/index';
 
 /** What tells the strength of a plain brine: nothing but salt and water. */
-export const BRINE_SCALES = ['sg', 'salometer', 'brix'] as const;
-export type BrineScale = (typeof BRINE_SCALES)[number];
+export type BrineScale = 'sg' | 'salometer' | 'brix';
 
 /** Hydrometers of a kitchen are made for water of 20 °C. */
 const MADE_FOR_C = 20;
@@ -11,7 +10,7 @@ const MADE_FOR_C = 20;
 const SALOMETER_C = 15.6;
 /**
  * A refractometer's Brix over the brine's mass %: worked out from remembered refractive indices of salt and sugar at 20 °C,
- * ±0.15 °Bx under 5 %.
+ * ±0.15 °Bx under 5 %; beyond 10 % by the same slope.
  */
 const BRIX: readonly (readonly [percent: number, brix: number])[] = [
   [0, 0],
@@ -19,20 +18,17 @@ const BRIX: readonly (readonly [percent: number, brix: number])[] = [
   [2, 2.4],
   [3.5, 4.2],
   [5, 6.0],
-  [10, 11.7]
+  [10, 11.7],
+  [26.4, 30.4]
 ];
 
 /** What the instrument would show in a brine of that strength at that warmth. */
 function shows(scale: BrineScale, strength: TrueStrength, tempC: number): number {
+  if (scale === 'brix') return onTable(BRIX, strength * 100);
   const density = brineDensity(strength, tempC);
   if (scale === 'sg') return density / waterDensity(MADE_FOR_C);
   // Its marks were put where brines of 60 °F float it: as deep it floats in any other of that density.
-  if (scale === 'salometer') return salometer(strengthOf((b) => brineDensity(b, SALOMETER_C), density));
-  const percent = strength * 100;
-  const at = Math.max(1, BRIX.findIndex(([p]) => p >= percent) + (percent > 10 ? BRIX.length : 0));
-  const [p1, b1] = BRIX[Math.min(at, BRIX.length - 1)] ?? [10, 11.7];
-  const [p0, b0] = BRIX[Math.min(at, BRIX.length - 1) - 1] ?? [0, 0];
-  return b0 + ((b1 - b0) * (percent - p0)) / (p1 - p0);
+  return salometer(strengthOf((b) => brineDensity(b, SALOMETER_C), density));
 }
 
 /** The strength at which a rising measure comes to a value, by halving; held between none and all that water holds. */

@@ -1,5 +1,5 @@
 import { isDay, type Day, type WallMinute } from '../calendar/index';
-import { buffersRead, pHOnLine, type Calibration, type Dip } from '../instrument/index';
+import { buffersRead, pHOnLine, type Calibration } from '../instrument/index';
 import { bareMass, readWeight } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { ownDensity, saltKind, type OwnSpoon } from '../salt/index';
@@ -192,20 +192,26 @@ export function meterCalibrated(
   return read.ok ? done({ type: 'meterCalibrated', data: read.value }) : read;
 }
 
-/** A pH as somebody says it: typed, or what stands on the line of the house's meter, `line`, which then counts alone. */
+/** A pH as somebody says it: typed, or what stands on the line of the house's meter, which then counts alone. */
 export interface PHSaid {
-  readonly pH: number;
+  readonly pH?: number | undefined;
   readonly by: 'strip' | 'meter';
-  readonly line: Dip | null;
+  readonly mV?: number | undefined;
+  readonly tempC?: number | undefined;
 }
 
-/** The pH that is meant; the house's own meter is believed as long as its buffers are fresh. */
+/**
+ * The pH that is meant; null: none was said. The house's own meter is believed as long as its buffers are fresh; refuses
+ * what its electrode says without the warmth, and a warmth without it.
+ */
 export function pHMeant(
   house: Household,
-  { line, ...typed }: PHSaid,
+  { pH, by, mV, tempC }: PHSaid,
   now: WallMinute
-): Outcome<Omit<PHSaid, 'line'>> {
-  if (!line) return done(typed);
-  const pH = pHOnLine(house.meter, line, now);
-  return pH.ok ? done({ pH: pH.value, by: 'meter' }) : pH;
+): Outcome<{ readonly pH: number; readonly by: 'strip' | 'meter' } | null> {
+  if (mV === undefined && tempC === undefined) return done(pH === undefined ? null : { pH, by });
+  if (mV === undefined) return refuse('missing', { field: 'mV' });
+  if (tempC === undefined) return refuse('missing', { field: 'tempC' });
+  const read = pHOnLine(house.meter, { mV, tempC }, now);
+  return read.ok ? done({ pH: read.value, by: 'meter' }) : read;
 }

@@ -1,4 +1,5 @@
 export * from './brand';
 export * from './spread';
+export * from './table';
 export * from './units';
 export * from './write';

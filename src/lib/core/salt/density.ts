@@ -1,4 +1,4 @@
-import { as, type TrueStrength } from '../quantity/index';
+import { as, onTable, type TrueStrength } from '../quantity/index';
 
 /**
  * Density of water, g/ml, 0-40 °C at 1 atm.
@@ -47,14 +47,7 @@ const SATURATION: readonly (readonly [number, number])[] = [
  * The strongest brine there is at that temperature, as a mass fraction; straight lines between the table's rows.
  * Example: `saturation(20)` is `0.2641`.
  */
-export function saturation(tempC: number): TrueStrength {
-  const t = Math.min(40, Math.max(0, tempC));
-  const at = SATURATION.findIndex(([row]) => row >= t);
-  const [t1, s1] = SATURATION[at] ?? [20, 26.41];
-  const [t0, s0] = SATURATION[Math.max(0, at - 1)] ?? [t1, s1];
-  const share = t1 === t0 ? 0 : (t - t0) / (t1 - t0);
-  return as.trueStrength((s0 + share * (s1 - s0)) / 100);
-}
+export const saturation = (tempC: number): TrueStrength => as.trueStrength(onTable(SATURATION, tempC) / 100);
 
 /** Salometer degrees: 100 at 26.395 % (60 °F). Example: `salometer(as.trueStrength(0.03))` is `11.37`. */
 export function salometer(strength: TrueStrength): number {

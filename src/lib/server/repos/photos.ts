@@ -5,7 +5,7 @@ interface Row {
   readonly jpeg: Buffer;
 }
 
-/** Keeps a picture by the command that brought it. */
+/** Keeps a picture by the id of the entry that tells of it. */
 export const keepPhoto = async (trx: Knex, id: string, jpeg: Buffer): Promise<void> => {
   await trx<Row>('photo').insert({ id, jpeg });
 };

@@ -3,11 +3,11 @@ import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
 import { DROP_ML } from '../../core/instrument';
-import { pHMeant, waysOf } from '../../core/kit';
+import { pHMeant, waysOf, type PHSaid } from '../../core/kit';
 import { gone, portionCorrected, portioned } from '../../core/larder';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
-import type { Answer, Taken } from '../../schema/commands';
+import type { Answer } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { bareJpeg } from '../photos/jpeg';
 import { batches, household, numbered } from '../repos';
@@ -22,7 +22,7 @@ export const logCare = useCase('care', async (work, input) =>
 /** A round at jars, of one batch or of all at a place: one transaction, one thing to take back. */
 export const visit = useCase('visit', async (work, input) => {
   const { how, sour } = input;
-  const pH = input.pH === undefined ? done(null) : await pHRead(work, { ...input, pH: input.pH });
+  const pH = await pHRead(work, input);
   if (!pH.ok) return pH;
   const lidNumbers: number[] = [];
   let stored = false;
@@ -55,18 +55,18 @@ export const correctTaste = useCase('correct-taste', async (work, input) =>
 
 /** A pH read off a strip or a meter. */
 export const measurePH = useCase('ph', async (work, input) => {
-  const meant = await pHRead(work, input);
-  if (!meant.ok) return meant;
-  return onBatch(work, input.batchId, (b) =>
-    decide.measured(b, { ...meant.value, fillingIds: input.fillingIds })
-  );
+  const read = await pHRead(work, input);
+  if (!read.ok) return read;
+  const { pH = input.pH, by = input.by } = read.value ?? {};
+  return onBatch(work, input.batchId, (b) => decide.measured(b, { pH, by, fillingIds: input.fillingIds }));
 });
 
-/** The pH that is meant: typed, or reckoned from what stands on the line of the house's meter. */
-async function pHRead(work: Work, said: Pick<Taken<'ph'>, 'pH' | 'by' | 'mV' | 'tempC'>) {
-  const { pH, by, mV, tempC } = said;
-  const line = mV === undefined || tempC === undefined ? null : { mV, tempC };
-  return pHMeant(await household(work.trx), { pH, by, line }, work.wall);
+/** The pH that is meant: typed, or reckoned from what stands on the line of the house's meter; null: none is. */
+async function pHRead(
+  work: Work,
+  said: PHSaid
+): Promise<Outcome<{ pH: number; by: 'strip' | 'meter' } | null>> {
+  return pHMeant(await household(work.trx), said, work.wall);
 }
 
 /** A photo of jars: kept bare of all that a camera writes into it, shown along the days. */
@@ -74,12 +74,15 @@ export const addPhoto = useCase('add-photo', async (work, input) => {
   const picture = bareJpeg(Buffer.from(input.image.slice(input.image.indexOf(',') + 1), 'base64'));
   if (!picture) return refuse('photo-strange', { field: 'image' });
   const { jpeg, ...size } = picture;
-  const kept = await onBatch(work, input.batchId, (b) =>
-    decide.photographed(b, { fillingIds: input.fillingIds, ...size })
+  const { batchId, fillingIds } = input;
+  const decided = await onBatchAll(work, batchId, (b) =>
+    single(decide.photographed(b, { fillingIds, ...size }))
   );
-  const id = (await batches.load(work.trx, input.batchId))?.state.photos.at(-1)?.id;
-  if (kept.ok && id) await keepPhoto(work.trx, id, jpeg);
-  return kept;
+  if (!decided.ok) return decided;
+  const { batch, after } = decided.value;
+  const photo = after.photos.at(-1);
+  if (photo) await keepPhoto(work.trx, photo.id, jpeg);
+  return done({ batchId, name: batch.name, lidNumbers: lidsOf(batch, fillingIds) });
 });
 
 /** A photo deleted for good. */
@@ -148,12 +151,14 @@ export const correctPortion = useCase('correct-portion', async (work, input) =>
 
 type Asks<T> = (b: Batch, around: CareRound & { readonly ways: Ways }) => Outcome<T>;
 
-/** What is decided of a batch is stored; the batch as it was, and that. */
+/** What is decided of a batch is stored; the batch as it was and as it is, and that. */
 async function onBatchAll(
   work: Work,
   batchId: string,
   ask: Asks<readonly BatchEvent[]>
-): Promise<Outcome<{ readonly batch: Batch; readonly events: readonly BatchEvent[] }>> {
+): Promise<
+  Outcome<{ readonly batch: Batch; readonly after: Batch; readonly events: readonly BatchEvent[] }>
+> {
   const batch = (await batches.load(work.trx, batchId))?.state;
   if (!batch) return refuse('batch-unknown', { field: 'batchId' });
   if (work.wall < batch.startedAt)
@@ -161,16 +166,15 @@ async function onBatchAll(
   const ours = await household(work.trx);
   const decided = ask(batch, { places: ours.places, now: work.wall, ways: waysOf(ours) });
   if (!decided.ok) return decided;
-  await batches.append(work, batchId, decided.value);
-  return done({ batch, events: decided.value });
+  const after = (await batches.append(work, batchId, decided.value)) ?? batch;
+  return done({ batch, after, events: decided.value });
 }
+
+const single = <E>(one: Outcome<E>): Outcome<readonly E[]> => (one.ok ? done([one.value]) : one);
 
 /** The same of one event, and what it was about. */
 async function onBatch(work: Work, batchId: string, ask: Asks<BatchEvent>): Promise<Outcome<Answer<'care'>>> {
-  const decided = await onBatchAll(work, batchId, (b, around) => {
-    const one = ask(b, around);
-    return one.ok ? done([one.value]) : one;
-  });
+  const decided = await onBatchAll(work, batchId, (b, around) => single(ask(b, around)));
   if (!decided.ok) return decided;
   const { batch, events } = decided.value;
   const data = events[0]!.data as { fillingIds?: readonly string[]; fillingId?: string; g?: number };

@@ -21,7 +21,18 @@
 </script>
 
 <Fold text="By hydrometer or refractometer">
-  <div class="grid grid-cols-2 gap-3 py-2">
+  <!-- Enter here means "use it", not the form that this helps to fill in. -->
+  <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+  <div
+    class="grid grid-cols-2 gap-3 py-2"
+    role="group"
+    aria-label="What the instrument shows"
+    onkeydown={(e) => {
+      if (e.key !== 'Enter' || !(e.target instanceof HTMLInputElement)) return;
+      e.preventDefault();
+      if (strength !== null) onuse(strength);
+    }}
+  >
     <ChoiceField
       label="It shows"
       class="col-span-2"
