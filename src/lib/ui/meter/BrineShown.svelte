@@ -20,7 +20,7 @@
   const AS = { sg: '1.022', salometer: '12', brix: '4.2' };
 </script>
 
-<Fold text="By hydrometer or refractometer">
+<Fold text="By hydrometer or refractometer" class="col-span-full">
   <!-- Enter here means "use it", not the form that this helps to fill in. -->
   <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
   <div

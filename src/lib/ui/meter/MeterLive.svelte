@@ -40,7 +40,7 @@
       </span>
       <button
         type="button"
-        class="act"
+        class="act disabled:opacity-50"
         disabled={!meter.settled || why !== ''}
         onclick={() => meter.settled && ontake(meter.settled)}>{take}</button
       >
