@@ -24,6 +24,7 @@ export const init: ServerInit = async () => {
     process.once(signal, () => {
       open?.house.scale?.close();
       open?.house.meter?.close();
+      open?.house.thermometers?.close();
       open?.house.news?.close();
       void round?.hush();
     });

@@ -197,6 +197,7 @@ async function noise(ground, server, faults) {
     'step-clock',
     'scale',
     'meter',
+    'thermometers',
     'constructor',
     '__proto__',
     'x'.repeat(2000)

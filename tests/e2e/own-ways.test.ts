@@ -1,4 +1,6 @@
-import { clearBench, expect, open, test } from './support';
+import { copyFileSync } from 'node:fs';
+import { OwnServer } from './server';
+import { clearBench, expect, open, say, test } from './support';
 
 test('a way of one’s own has its own cut, named at the step and in the working', async ({
   page,
@@ -57,4 +59,30 @@ test('a thermometer read at a place counts, and is taken back with Undo', async 
   await expect(places.getByText(/from what is said of it/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(places.getByText(/Read once this week/)).toBeHidden();
+});
+
+test('a thermometer notes a warm spell by itself, and says so when it is not heard', async ({ browser }) => {
+  const server = new OwnServer();
+  copyFileSync(process.env.E2E_SEED!, server.database);
+  await server.start({ CROCKLE_DEMO: '1', CROCKLE_THERMOMETERS: 'stand-in' });
+  const page = await browser.newPage({ baseURL: server.base });
+  await open(page, '/kit');
+  const places = page.locator('#places');
+  const counter = places.getByRole('group', { name: 'Thermometer: Kitchen counter' });
+  await expect(
+    counter.getByText(/Its thermometer shows 2[12](\.\d)?\s°C and is noted by itself/)
+  ).toBeVisible();
+  await places.getByRole('button', { name: 'Note a reading: Kitchen counter' }).click();
+  await counter.getByRole('button', { name: 'a warm spell' }).click();
+  await say(page.request, 'step-clock', { by: 'day' });
+  await say(page.request, 'step-clock', { by: 'day' });
+  await expect(counter.getByText(/Its thermometer shows 2[789](\.\d)?\s°C/)).toBeVisible();
+  await expect(places.getByText(/Read \d times this week: 2[4-8](\.\d)?\s°C over the day/)).toBeVisible();
+  await expect(places.getByText(/from what is said of it/)).toBeVisible();
+  // Its line is cut: said, and the page goes on.
+  await counter.getByRole('button', { name: 'pull the plug' }).click();
+  await expect(counter.getByText('Its thermometer does not answer.')).toBeVisible();
+  await page.close();
+  await server.end('SIGTERM');
+  server.clean();
 });

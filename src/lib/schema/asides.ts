@@ -4,7 +4,7 @@ import type { RefusalCode } from '../core/refusal';
 import { benchDraftSchema, draftChangeSchema, worksheetSchema } from './bench';
 import { WORKSHEET } from './commands/command';
 import { stepClockSchema } from './household';
-import { meterActSchema, scaleActSchema } from './devices';
+import { meterActSchema, scaleActSchema, thermometerActSchema } from './devices';
 
 interface AsideSpec {
   readonly input: z.ZodType;
@@ -30,6 +30,11 @@ export const ASIDES = {
     input: meterActSchema,
     answer: z.object({ lost: z.boolean() }),
     refuses: ['no-meter', 'meter-is-real', 'too-many-listen']
+  },
+  thermometers: {
+    input: thermometerActSchema,
+    answer: z.object({ lost: z.boolean() }),
+    refuses: ['no-thermometer', 'thermometer-is-real', 'too-many-listen']
   }
 } as const satisfies Record<string, AsideSpec>;
 

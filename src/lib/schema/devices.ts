@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { number, no } from './common';
+import { id, number, no } from './common';
 
 const plug = z.object({ do: z.literal('plug'), connected: z.boolean(no('not-a-choice')) });
 
@@ -30,5 +30,12 @@ export const meterActSchema = z.discriminatedUnion(
     z.object({ do: z.literal('out') }),
     plug
   ],
+  { error: no('not-a-choice') }
+);
+
+/** What can be done to stand-in thermometers: a place is made so much warmer or colder than it would be. */
+export const thermometerActSchema = z.discriminatedUnion(
+  'do',
+  [z.object({ do: z.literal('spell'), placeId: id, byC: number(-20, 20, 'temp-out-of-range') }), plug],
   { error: no('not-a-choice') }
 );

@@ -22,6 +22,7 @@ const schema = z.object({
   CROCKLE_SIGN_IN: z.enum(['beyond', 'always'], 'must be beyond or always').default('beyond'),
   CROCKLE_SCALE: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
   CROCKLE_METER: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
+  CROCKLE_THERMOMETERS: z.enum(['none', 'stand-in'], 'must be none or stand-in').optional(),
   CROCKLE_LOG: z
     .enum(['debug', 'info', 'warn', 'error', 'silent'], 'must be debug, info, warn, error or silent')
     .default('info')
@@ -39,6 +40,8 @@ export interface Config {
   readonly scale: 'none' | 'stand-in';
   /** Which pH meter stands in the kitchen; the demo has a simulated one. */
   readonly meter: 'none' | 'stand-in';
+  /** Which thermometers hang at the places; the demo has simulated ones. */
+  readonly thermometers: 'none' | 'stand-in';
   readonly logLevel: string;
 }
 
@@ -74,6 +77,7 @@ export function readConfig(env: Record<string, string | undefined>): Config {
     asks: c.CROCKLE_SIGN_IN === 'always' || !isLoopback(c.CROCKLE_HOST),
     scale: c.CROCKLE_SCALE ?? (demo ? 'stand-in' : 'none'),
     meter: c.CROCKLE_METER ?? (demo ? 'stand-in' : 'none'),
+    thermometers: c.CROCKLE_THERMOMETERS ?? (demo ? 'stand-in' : 'none'),
     logLevel: c.CROCKLE_LOG
   };
 }

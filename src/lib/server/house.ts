@@ -4,18 +4,19 @@ import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
 import { wall } from '../core/calendar';
 import type { Config } from './config';
-import { instantOf, realClock, SteppedClock, wallOf } from './clock';
+import { instantOf, realClock, SteppedClock, wallOf, type Clock } from './clock';
 import { Backups } from './db/backups';
 import { lockDatabase } from './db/lock';
 import { LogKeeper } from './db/log-keeper';
 import { openDatabase } from './db/open';
 import { checkWritable, newDatabaseSays } from './db/sound';
-import { openMeter, openScale } from './devices';
+import { openMeter, openScale, openThermometers } from './devices';
 import { News } from './news';
 import { Keys } from './people';
 import { keepShape } from './repos/shape';
 import { Seen } from './seen';
 import { seedDemo } from './demo/seed';
+import { ThermometerLog } from './thermometer-log';
 import type { House } from './usecases';
 
 /** What takes long is said so often. */
@@ -52,40 +53,59 @@ async function openSound(config: Config, log: Logger): Promise<{ db: Knex; unloc
   return { db, unlock };
 }
 
+/** The demo's clock; its season is played on the first start. */
+async function demoClock(db: Knex, zone: string): Promise<Clock> {
+  const opens = instantOf(DEMO_OPENS, zone);
+  const fresh = (await db('event').count({ n: '*' }))[0]?.n === 0;
+  if (fresh) await seedDemo(db, zone, opens);
+  return SteppedClock.open(db, opens);
+}
+
+/** What stands on the lines of the house. */
+const devices = (config: Config, clock: Clock) => ({
+  scale: openScale(config.scale),
+  meter: openMeter(config.meter, () => clock.elapsed()),
+  thermometers: openThermometers(config.thermometers, () => wallOf(clock.now(), config.zone))
+});
+
+/** The code by which the first one comes in: said on the screen of the machine itself, once, and never in the log. */
+function sayCode({ code }: Keys): void {
+  if (code)
+    console.log(
+      `Others can come in over the network. Open Crockle and set the household's passphrase, with this code: ${code}`
+    );
+}
+
 /** Opens what the process owns: database, clock; the demo's season on its first start. */
 export async function openHouse(
   config: Config
 ): Promise<{ house: House & { keys: Keys }; log: Logger; close: () => Promise<void> }> {
   const log = pino({ level: config.logLevel, base: { app: 'crockle' } });
   const { db, unlock } = await openSound(config, log);
-  const opens = instantOf(DEMO_OPENS, config.zone);
-  if (config.demo) {
-    const fresh = (await db('event').count({ n: '*' }))[0]?.n === 0;
-    if (fresh) await seedDemo(db, config.zone, opens);
-  }
-  const clock = config.demo ? await SteppedClock.open(db, opens) : realClock();
+  const clock = config.demo ? await demoClock(db, config.zone) : realClock();
   const keeper = new LogKeeper(db, config.database);
   keeper.start();
   const backups = new Backups(config.database, config.backups, () => realClock().now());
   backups.start();
   const keys = new Keys(db, config.asks, () => realClock().now());
   await keys.open();
-  // Said on the screen of the machine itself, once, and never in the log.
-  if (keys.code)
-    console.log(
-      `Others can come in over the network. Open Crockle and set the household's passphrase, with this code: ${keys.code}`
-    );
+  sayCode(keys);
   const news = new News(() => clock.elapsed());
   log.info({ database: config.database, demo: config.demo, zone: config.zone }, 'house open');
+  const house = {
+    ...{ db, file: config.database, clock, zone: config.zone, backups, keys, news },
+    ...devices(config, clock),
+    seen: new Seen(() => `${news.beat} ${wallOf(clock.now(), config.zone)}`)
+  };
+  const thermometerLog = new ThermometerLog(house, (error) =>
+    log.warn({ err: error }, 'a reading was not noted')
+  );
+  thermometerLog.start();
   return {
-    house: {
-      ...{ db, file: config.database, clock, zone: config.zone, backups, keys, news },
-      scale: openScale(config.scale),
-      meter: openMeter(config.meter, () => clock.elapsed()),
-      seen: new Seen(() => `${news.beat} ${wallOf(clock.now(), config.zone)}`)
-    },
+    house,
     log,
     close: async () => {
+      await thermometerLog.stop();
       await backups.stop();
       await keeper.stop();
       await db.destroy();

@@ -44,6 +44,7 @@ export class Round {
         asks: false,
         scale: 'stand-in',
         meter: 'stand-in',
+        thermometers: 'stand-in',
         logLevel: logLevel === 'silent' ? 'silent' : 'error'
       }
     });
@@ -54,6 +55,7 @@ export class Round {
     const house = await this.opened?.then((o) => o.house).catch(() => null);
     house?.scale?.close();
     house?.meter?.close();
+    house?.thermometers?.close();
     house?.news?.close();
   }
 

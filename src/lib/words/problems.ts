@@ -201,6 +201,11 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'No pH meter is connected.',
     'Type what yours shows; a meter is named in the settings of the house.'
   ],
+  'no-thermometer': [
+    'No thermometer notes by itself here.',
+    'Note what yours reads; thermometers are named in the settings of the house.'
+  ],
+  'thermometer-is-real': ['Those are real thermometers.', 'Warm them by hand.'],
   'meter-is-real': ['That is a real meter.', 'Dip it by hand.'],
   'scale-is-real': ['That is a real scale.', 'Put things on it by hand.'],
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],

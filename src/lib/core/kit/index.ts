@@ -1,11 +1,13 @@
 export * from './kit';
 export {
   offTheDay,
+  placeRead,
   readLately,
   tempsDuring,
   type Place,
   type PlaceKind,
   type PlaceSaid,
+  type Reading,
   type TempFrom
 } from './places';
 export * from './crops';
@@ -14,5 +16,6 @@ export * from './jars';
 export * from './names';
 export * from './rounds';
 export * from './styles';
+export * from './thermometers';
 export * from './history';
 export * from './water';

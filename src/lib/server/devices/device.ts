@@ -1,6 +1,6 @@
 /**
  * A thing on a line that says readings by itself. A real one is added by one file beside the stand-ins that answers its kind
- * (`ScaleDevice`, `MeterDevice`), and one line in `devices/index.ts`.
+ * (`ScaleDevice`, `MeterDevice`, `ThermometerDevice`), and one line in `devices/index.ts`.
  */
 export interface Device<R> {
   readonly name: string;
@@ -27,12 +27,15 @@ export interface Play<A> {
 
 const EVERY_MS = 100;
 
-/** The line of a stand-in: who listens; it reads ten times a second as long as somebody does. */
+/** The line of a stand-in: who listens; it reads ten times a second, or as said, as long as somebody does. */
 export class StandInLine<R> {
   private timer: ReturnType<typeof setInterval> | undefined;
   private connected = true;
   private readonly ears = new Set<(word: Word<R>) => void>();
-  constructor(private readonly read: () => R) {}
+  constructor(
+    private readonly read: () => R,
+    private readonly everyMs = EVERY_MS
+  ) {}
 
   get nobody(): boolean {
     return this.ears.size === 0;
@@ -43,7 +46,7 @@ export class StandInLine<R> {
   listen(hear: (word: Word<R>) => void): () => void {
     if (!this.connected) hear({ kind: 'lost' });
     this.ears.add(hear);
-    this.timer ??= setInterval(this.tick, EVERY_MS);
+    this.timer ??= setInterval(this.tick, this.everyMs);
     return () => {
       this.ears.delete(hear);
       if (this.nobody) this.stop();

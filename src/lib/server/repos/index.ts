@@ -13,6 +13,7 @@ import {
 import { wall, type Day } from '../../core/calendar';
 import {
   evolveHousehold,
+  HOUSEHOLD_UNDO,
   HOUSEHOLD_UPCASTS,
   NEW_HOUSEHOLD,
   type Household,
@@ -125,6 +126,7 @@ export const households = new Aggregate<Household, HouseholdEvent>({
   evolve: (_, state, event, { at }) => evolveHousehold(state ?? NEW_HOUSEHOLD, event, at),
   isLive: () => true,
   upcasts: HOUSEHOLD_UPCASTS,
+  undo: HOUSEHOLD_UNDO,
   line: ({ resets, crops }) => ({ teaches: { resets, crops } })
 });
 export const pantries = new Aggregate<Pantry, PantryEvent>({

@@ -10,7 +10,7 @@ import type { Work } from '../db/kinds';
 import type { Backups } from '../db/backups';
 import { diskRefusal, written } from '../db/disk';
 import { versionOf } from '../db/log';
-import type { MeterDevice, ScaleDevice } from '../devices';
+import type { MeterDevice, ScaleDevice, ThermometerDevice } from '../devices';
 import type { News } from '../news';
 import type { Seen } from '../seen';
 import type { Hand, Keys } from '../people';
@@ -26,6 +26,8 @@ export interface House {
   readonly scale?: ScaleDevice | null;
   /** The pH meter on the line, if there is one. */
   readonly meter?: MeterDevice | null;
+  /** The thermometers at its places, if they note by themselves. */
+  readonly thermometers?: ThermometerDevice | null;
   /** The daily backups, where they are made. */
   readonly backups?: Pick<Backups, 'state'>;
   /** The passphrases and passes of the house. */

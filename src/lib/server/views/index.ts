@@ -6,6 +6,7 @@ import { isShown, type Timer } from '../../core/timer';
 import { shoppingList } from '../../core/pantry';
 import { wallOf } from '../clock';
 import { versionOf } from '../db/log';
+import type { MeterDevice, ThermometerDevice } from '../devices';
 import { batches, timers, type BatchBrief } from '../repos';
 import type { Pass } from '../people';
 import type { House } from '../usecases';
@@ -32,7 +33,8 @@ export interface Overview {
   /** What runs or has rung; its times are of the house's elapsed clock. */
   readonly timers: readonly Timer[];
   readonly elapsed: number;
-  /** The scale on the line; null: none. */
+  /** What is on the line, each null where none is. */
+  readonly thermometers: { readonly name: string; readonly playable: boolean } | null;
   readonly meter: { readonly name: string; readonly playable: boolean } | null;
   readonly scale: { readonly name: string; readonly stepG: number; readonly playable: boolean } | null;
 }
@@ -89,12 +91,17 @@ function overviewOf(
     counterJars: at('counter'),
     coldJars: at('cold'),
     toBuy: shoppingList(all.pantry).length,
-    meter: house.meter ? { name: house.meter.name, playable: house.meter.play !== undefined } : null,
+    thermometers: onLine(house.thermometers),
+    meter: onLine(house.meter),
     scale: house.scale
       ? { name: house.scale.name, stepG: house.scale.stepG, playable: house.scale.play !== undefined }
       : null
   };
 }
+
+/** What a page is told of a device. */
+const onLine = (device: MeterDevice | ThermometerDevice | null | undefined) =>
+  device ? { name: device.name, playable: device.play !== undefined } : null;
 
 /** When something falls due after now; null: nothing. */
 export function nextOf(tasks: readonly CareTask[], now: WallMinute): WallMinute | null {

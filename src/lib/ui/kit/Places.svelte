@@ -1,12 +1,14 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { readLately, type Place } from '$lib/core/kit';
+  import { readLately, wantsThermometer, type Place } from '$lib/core/kit';
   import { readQuantity, readTemperature } from '$lib/core/reading';
   import { problem } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
+  import OnTheWall from './OnTheWall.svelte';
+  import { thermometers } from './thermometers.svelte';
 
   const house = useHouse();
   const KINDS = $derived([
@@ -189,6 +191,10 @@
               >
             </p>
           </div>
+          {#if thermometers.there && wantsThermometer(place)}<OnTheWall
+              {place}
+              played={reading === place.id}
+            />{/if}
           {#if reading === place.id}{@render thermometer(place)}{/if}
         {/if}
       </li>

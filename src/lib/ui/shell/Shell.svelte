@@ -15,6 +15,7 @@
   import KeyHelp from './KeyHelp.svelte';
   import LightSwitch from './LightSwitch.svelte';
   import ScalePanel from '../scale/ScalePanel.svelte';
+  import { thermometers, type ThermometersThere } from '../kit/thermometers.svelte';
   import { meter, type MeterThere } from '../meter/meter.svelte';
   import { scale, type ScaleThere } from '../scale/scale.svelte';
   import { BESIDE, fillsScreen, isIn, WAY } from './rooms';
@@ -32,6 +33,7 @@
     readonly toBuy: number;
     readonly scale: ScaleThere | null;
     readonly meter: MeterThere | null;
+    readonly thermometers: ThermometersThere | null;
     readonly timers: readonly Timer[];
     readonly elapsed: number;
   }
@@ -52,6 +54,8 @@
   scale.there = overview.scale;
   // svelte-ignore state_referenced_locally
   meter.there = overview.meter;
+  // svelte-ignore state_referenced_locally
+  thermometers.there = overview.thermometers;
   const alone = $derived(fillsScreen(page.url.pathname));
   let commandOpen = $state(false);
   let helpOpen = $state(false);

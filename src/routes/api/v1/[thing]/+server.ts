@@ -16,7 +16,7 @@ import type { RequestHandler } from './$types';
 
 /** What stores nothing in the log; devices have doors of their own. */
 const ASIDE: {
-  readonly [N in Exclude<AsideName, 'scale' | 'meter'>]: (
+  readonly [N in Exclude<AsideName, 'scale' | 'meter' | 'thermometers'>]: (
     house: House,
     input: unknown
   ) => Promise<Result<AsideAnswer<N>>>;
