@@ -56,7 +56,8 @@ const rounded = ({ vegG, contentsG, leftG, startG, equilibrium, ...f }: OldJar) 
   contentsG: milligrams(contentsG),
   leftG: milligrams(leftG)
 });
-const asTwoWeights = ({ full, holds, ...f }: Filling) =>
+// How far it was thinned that release did not keep.
+const asTwoWeights = ({ full, holds, mixed: _, ...f }: Filling) =>
   rounded({ ...f, vegG: solidsOf(full), contentsG: massOf(full), leftG: massOf(holds) });
 /** As that release had derived it. */
 function before(): Row[] {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { isLive } from '$lib/core/batch';
-import { plus, solidsOf } from '$lib/core/contents';
+import { massOf, plus, solidsOf } from '$lib/core/contents';
 import { equilibriumSalinity } from '$lib/core/salt';
 import { batches, brines, household, lots } from '$lib/server/repos';
 import { keepShape } from '$lib/server/repos/shape';
@@ -129,6 +129,32 @@ describe('kept brine', () => {
     near((await load(next.commandId)).equilibrium!, 0.025, 1e-9);
     must(await house.say('undo', { of: next.commandId }));
     near((await brines.list(house.db, 'live'))[0]!.ml, rest!.ml, 1e-9);
+  });
+  it('drained off a batch it is a starter of the next, half as much a month later; what is mixed fresh is none', async () => {
+    await onBench('kohlrabi', '1640 g', '1195 g');
+    const first = must(await start({ keepRest: 'on' }));
+    const stands = await load(first.commandId);
+    expect(stands.fillings.every((f) => f.starterG === undefined)).toBe(true);
+    house.at('2026-09-20', 9);
+    const drained = must(
+      await house.say('keep-brine', {
+        ...{ name: 'Sour', amount: '120 ml', strengthPercent: '2.4', batchId: first.commandId },
+        fillingId: stands.fillings[0]!.id
+      })
+    );
+    await onBench('carrot', '1 kg', '800 g');
+    const next = async (day: string) => {
+      house.at(day, 9);
+      const s = must(await start({ name: day, brineIds: JSON.stringify([drained.commandId]) }));
+      const b = await load(s.commandId);
+      must(await house.say('undo', { of: s.commandId }));
+      return b.fillings.reduce((a, f) => a + ((f.starterG ?? 0) * massOf(f.full)) / 1000, 0);
+    };
+    const fresh = await next('2026-09-20');
+    // 120 ml of brine weigh some 122 g; what is left in the jug is not in the jars.
+    expect(fresh).toBeGreaterThan(80);
+    expect(fresh).toBeLessThanOrEqual(124);
+    near((await next('2026-10-20')) / fresh, 0.5 ** (30 / 30.436875), 0.01);
   });
   it('made ahead, taken for soup, never more than there is', async () => {
     const kept = must(await house.say('keep-brine', { name: 'Jug', amount: '1 l', strengthPercent: '4' }));

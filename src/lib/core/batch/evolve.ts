@@ -5,6 +5,7 @@ import type { Batch, BatchEvent, Said } from './batch';
 import type { Portion } from './facts';
 import { afterPostings } from './jar';
 import { portionOf, postingsOf } from './moved';
+import { starterIn } from './poured';
 import {
   decantedIn,
   fuller,
@@ -43,7 +44,7 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'passedOn':
       return passedOn(state, event.data);
     case 'added':
-      return secondPickIn(state, event.data, moved);
+      return secondPickIn(state, event.data, moved, said.at);
     case 'cared':
       return { ...state, care: [...state.care, { ...said, ...event.data }] };
     case 'moved': {
@@ -150,8 +151,10 @@ function begun(id: string, event: Extract<BatchEvent, { type: 'started' | 'enter
     fillings: fillings.map(({ parts, startG, ...f }) => {
       const full = plus(...parts.map((p) => p.what));
       const stays = [{ placeId, from }];
+      const starterG = event.type === 'started' ? starterIn(parts, event.data.worksheet, startedAt) : 0;
+      const own = { ...f, ...(starterG > 0 ? { starterG } : {}) };
       // What comes into it is posted.
-      return { ...f, full, holds: NOTHING, startG: startG ?? massOf(full), stays, emptiedAt: null };
+      return { ...own, full, holds: NOTHING, startG: startG ?? massOf(full), stays, emptiedAt: null };
     })
   };
 }

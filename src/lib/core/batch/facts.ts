@@ -44,6 +44,24 @@ export interface Filling {
   readonly keepsTo?: Keeps;
   /** Its own salinity since it was put right; without one the batch's holds. */
   readonly equilibrium?: number;
+  /** Sour brine that was poured in at its start, g per kg, as much as if it were fresh. */
+  readonly starterG?: number;
+  /** What was done to what it holds since it was filled, oldest first. */
+  readonly mixed?: readonly Mixed[];
+}
+
+/** A jar thinned, topped up or filled up: what of it was in it before, and what came. */
+export interface Mixed {
+  readonly at: WallMinute;
+  /** Share of what it holds then that was in it before. */
+  readonly keeps: number;
+  /** Where its salt settles then; null: nobody knows. */
+  readonly settles: number | null;
+  /** What it held before, and then, g: vegetables, and all. */
+  readonly was: { readonly solidsG: number; readonly allG: number };
+  readonly allG: number;
+  /** Vegetables that came. */
+  readonly came: readonly { readonly cropId: string; readonly g: number }[];
 }
 
 /** A jar as it is filled: what it is, and what came into it from where. */
@@ -160,6 +178,8 @@ export interface BatchItem {
   readonly moisture: number;
   readonly density: number;
   readonly pack: Cut;
+  /** A second pick: the jar it went into; absent: all jars had it from the start. */
+  readonly into?: string;
 }
 
 /** A crop as a batch keeps it, whatever the table says later. */

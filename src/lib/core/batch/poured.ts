@@ -1,10 +1,11 @@
-import type { Day } from '../calendar/index';
-import { NOTHING } from '../contents/index';
+import { DAYS_PER_MONTH, MINUTES_PER_DAY, wall, type Day, type WallMinute } from '../calendar/index';
+import { massOf, NOTHING, plus, type Part } from '../contents/index';
 import type { LotEvent, LotOnBench } from '../lot/index';
 import type { BrineEvent } from '../pantry/index';
 import { readQuantity, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { leftInJug, type Worksheet } from '../worksheet/index';
+import type { KeptSheet } from './first-words';
 
 /** Brine really poured, ml; nothing typed means as planned, null that none is poured here. */
 export function brinePoured(said: string, w: Worksheet, ways: Ways): Outcome<number | null> {
@@ -71,4 +72,19 @@ export function savedUsed(
     const away = restKept ? NOTHING : stayed;
     return { brineId: id, event: { type: 'used', data: { ml, batchId, away } } };
   });
+}
+
+/** Sour brine in a jar, g per kg, as much as if it were fresh: it halves each month. Example: 40 g of a kilo, a month old: `20`. */
+export function starterIn(
+  parts: readonly Part[],
+  { brine }: Pick<KeptSheet, 'brine'>,
+  at: WallMinute
+): number {
+  const all = massOf(plus(...parts.map((p) => p.what)));
+  const fresh = (brine?.fromSaved ?? []).reduce((sum, { id, sourSince }) => {
+    if (!sourSince) return sum;
+    const g = massOf(plus(...parts.filter((p) => p.from === `brine:${id}`).map((p) => p.what)));
+    return sum + g * 0.5 ** (Math.max(0, at - wall(sourSince)) / MINUTES_PER_DAY / DAYS_PER_MONTH);
+  }, 0);
+  return all > 0 ? (1000 * fresh) / all : 0;
 }

@@ -12,7 +12,7 @@ import {
 } from '../contents/index';
 import type { Batch, BatchEvent, Passing } from './batch';
 import type { Correction } from './correction';
-import type { Filling, Keeps, Portion, BatchItem } from './facts';
+import type { Filling, Keeps, Mixed, Portion, BatchItem } from './facts';
 import { placeOf } from './jar';
 import { takenFrom } from './moved';
 import { salinityOf } from './salinity';
@@ -52,27 +52,66 @@ export const fuller = (f: Filling, moved: readonly Posting[]): Pick<Filling, 'fu
   return { full: plus(f.full, more), startG: tidy(f.startG + massOf(more)) };
 };
 
+/**
+ * How far what came thins what was there: what goes out goes before it where it was drawn off to make room, and takes of
+ * everything but vapour. Example: 100 g of brine in 900 g keep `0.9`.
+ */
+function mixedAs(
+  f: Filling,
+  moved: readonly Posting[],
+  said: Pick<Mixed, 'at' | 'settles' | 'came'> & { readonly vapourG?: number }
+): Mixed {
+  const { vapourG = 0, ...rest } = said;
+  const it = `jar:${f.id}` as const;
+  const sum = (all: readonly Posting[]) => massOf(plus(...all.map((p) => p.what)));
+  // What was measured otherwise than reckoned neither comes nor goes.
+  const real = moved.filter((p) => p.from !== 'reckoned');
+  const outG = sum(real.filter((p) => p.from === it)) - vapourG;
+  const allG = Math.max(1, massOf(f.holds) + massOf(gained(moved, it)));
+  // A second pick is pressed in first, and what stands too high is drawn off the mixture.
+  const before = massOf(f.holds);
+  const inG = sum(real.filter((p) => p.to === it));
+  const keeps = rest.came.length > 0 ? before / Math.max(1, before + inG) : (before - outG) / allG;
+  return {
+    ...rest,
+    keeps: Math.min(1, Math.max(0, keeps)),
+    was: { solidsG: solidsOf(f.holds), allG: before },
+    allG
+  };
+}
+
 /** A second pick in a vessel that stands: it holds more, and is as salty as before. */
 export function secondPickIn(
   state: Batch,
   added: Extract<BatchEvent, { type: 'added' }>['data'],
-  moved: readonly Posting[]
+  moved: readonly Posting[],
+  at: WallMinute
 ): Batch {
+  const came = added.items.map((i) => ({ cropId: i.cropId, g: i.preparedG }));
   return {
     ...withFillings(state, [added.fillingId], (f) => ({
       ...f,
       ...fuller(f, moved),
+      mixed: [...(f.mixed ?? []), mixedAs(f, moved, { at, settles: salinityOf(state, f), came })],
       vegRoomMl: Math.min(f.usableMl, f.vegRoomMl + added.vegRoomMl)
     })),
-    items: [...state.items, ...added.items],
+    items: [...state.items, ...added.items.map((i) => ({ ...i, into: added.fillingId }))],
     saltG: (state.saltG ?? 0) + added.saltG
   };
 }
 
 /** A jar put right: what was drawn, lost or added changes what it holds, and its salinity is its own from then on. */
 export function putRightIn(state: Batch, c: Correction, moved: readonly Posting[]): Batch {
+  const main = state.items[0]?.cropId;
+  const came = c.vegG > 0 && main ? [{ cropId: main, g: c.vegG }] : [];
+  const vapourG = c.trouble === 'evaporated' ? c.lostG : 0;
   return {
-    ...withFillings(state, [c.fillingId], (f) => ({ ...f, ...fuller(f, moved), equilibrium: c.to })),
+    ...withFillings(state, [c.fillingId], (f) => ({
+      ...f,
+      ...fuller(f, moved),
+      equilibrium: c.to,
+      mixed: [...(f.mixed ?? []), mixedAs(f, moved, { at: c.at, settles: c.to, came, vapourG })]
+    })),
     corrections: [...state.corrections, c]
   };
 }
@@ -86,10 +125,12 @@ export function decantedIn(
   const source = state.fillings.find((f) => f.id === fillingId);
   if (!source) return state;
   const what = takenFrom(source.holds, g);
-  const { equilibrium, keepsTo } = source;
+  const { equilibrium, keepsTo, mixed, starterG } = source;
   const own = {
     ...(equilibrium === undefined ? {} : { equilibrium }),
-    ...(keepsTo === undefined ? {} : { keepsTo })
+    ...(keepsTo === undefined ? {} : { keepsTo }),
+    ...(mixed === undefined ? {} : { mixed }),
+    ...(starterG === undefined ? {} : { starterG })
   };
   const jar: Filling = {
     ...into,

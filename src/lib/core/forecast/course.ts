@@ -1,6 +1,6 @@
 import { AcidTable } from './acidity';
 import { bySalt, byWarmth, EARLY, LATE, RAW, rawByWarmth, STARTER, YIELD } from './flora';
-import type { Course, Inside, Latent } from './types';
+import type { Change, Course, Inside, Latent } from './types';
 
 /** How fast sugar and salt go through flesh, m²/s. Set; the skin is in `Inside.skin`. */
 const DIFFUSES = { sugar: 3e-10, salt: 1e-9 };
@@ -23,8 +23,12 @@ export interface Pace {
   readonly early: Float64Array;
   readonly late: Float64Array;
   readonly raw: Float64Array;
-  /** Share of the sugar that is in the liquid by then. */
-  readonly loose: Float64Array;
+  /** Sugar that has come into the liquid by then, used or not, g/kg; and just before what is done at that step. */
+  readonly sugar: Float64Array;
+  readonly sugarBefore: Float64Array;
+  /** How much of what was in a kilogram stays in it at that step, 1 where nothing is done, and how much came fresh. */
+  readonly keeps: Float64Array;
+  readonly fresh: Float64Array;
   readonly table: AcidTable;
 }
 
@@ -47,28 +51,63 @@ function saltOf(inside: Inside): (hours: number) => number {
 /** More sugar than so many times the table's is not reckoned with. */
 const MOST_SUGAR = 2;
 
+/** All the sugar that a kilogram ever got, g/kg, as thinned since. */
+export const sugarIn = ({ sugar, later = [] }: Pick<Inside, 'sugar' | 'later'>): number =>
+  later.reduce((all, c) => all * (c.keeps ?? 1) + (c.sugar ?? 0), sugar);
+
 /** @param tempC of the contents, at each step's beginning */
 export function paceOf(inside: Inside, tempC: readonly number[], stepHours: number): Pace {
   const n = tempC.length;
-  const [early, late, raw, loose] = [1, 2, 3, 4].map(() => new Float64Array(n)) as [
-    Float64Array,
+  const [early, late, raw] = [1, 2, 3].map(() => new Float64Array(n)) as [
     Float64Array,
     Float64Array,
     Float64Array
   ];
-  const sugarGoes = evens(inside, DIFFUSES.sugar);
   const saltAt = saltOf(inside);
-  const { free } = inside;
   for (let i = 0; i < n; i++) {
-    const [t, at] = [i * stepHours, tempC[i]!];
-    const salt = saltAt(t);
+    const [salt, at] = [saltAt(i * stepHours), tempC[i]!];
     early[i] = byWarmth(EARLY, at) * bySalt(salt, EARLY.salt);
     late[i] = byWarmth(LATE, at) * bySalt(salt, LATE.salt);
     raw[i] = rawByWarmth(at) * bySalt(salt, RAW.salt);
-    loose[i] = 1 - (1 - free) * Math.exp(-sugarGoes * t);
   }
-  const table = new AcidTable(inside, YIELD.acidLate * inside.sugar * MOST_SUGAR);
-  return { inside, stepHours, steps: n - 1, tempC, early, late, raw, loose, table };
+  const most = Math.max(inside.sugar, sugarIn(inside));
+  const table = new AcidTable(inside, YIELD.acidLate * most * MOST_SUGAR);
+  return { inside, stepHours, steps: n - 1, tempC, early, late, raw, ...sugars(inside, n, stepHours), table };
+}
+
+/** Sugar as it comes out of the pieces, and what is done to the jar, by steps: at the first step after it was done. */
+function sugars(
+  inside: Inside,
+  n: number,
+  stepHours: number
+): Pick<Pace, 'sugar' | 'sugarBefore' | 'keeps' | 'fresh'> {
+  const [sugar, sugarBefore, fresh] = [1, 2, 3].map(() => new Float64Array(n)) as [
+    Float64Array,
+    Float64Array,
+    Float64Array
+  ];
+  const keeps = new Float64Array(n).fill(1);
+  const goes = evens(inside, DIFFUSES.sugar);
+  const begins = ({ hours }: Change) => Math.max(0, Math.ceil(hours / stepHours));
+  // What came, when, and how much of it a kilogram holds by now.
+  let there = [{ g: inside.sugar, at: 0 }];
+  const loose = (i: number) =>
+    there.reduce(
+      (sum, s) => sum + s.g * (1 - (1 - inside.free) * Math.exp(-goes * (i - s.at) * stepHours)),
+      0
+    );
+  for (let i = 0; i < n; i++) {
+    sugarBefore[i] = loose(i);
+    for (const c of inside.later ?? []) {
+      if (begins(c) !== i) continue;
+      const kept = c.keeps ?? 1;
+      keeps[i]! *= kept;
+      there = [...there.map((s) => ({ ...s, g: s.g * kept })), ...(c.sugar ? [{ g: c.sugar, at: i }] : [])];
+      if (c.sugar) fresh[i] = 1 - kept;
+    }
+    sugar[i] = loose(i);
+  }
+  return { sugar, sugarBefore, keeps, fresh };
 }
 
 /** Share of full strength that both flora start with, and the starter's. */
@@ -100,17 +139,27 @@ const shared = (wanted: number, there: number): number => (wanted > there ? Math
 // An ensemble takes a million steps: told in pieces, with what they share in arrays, it takes twice as long.
 // eslint-disable-next-line max-lines-per-function
 export function courseOf(pace: Pace, latent: Latent): Course {
-  const { stepHours: h, steps, loose, table } = pace;
+  const { stepHours: h, steps, sugar, sugarBefore, keeps, fresh, table } = pace;
   const acid = new Float64Array(steps + 1);
   const made = new Float64Array(steps);
-  const sugar = latent.sugar * pace.inside.sugar;
   // Strength of early and late, what is left of the raw; sugar used by raw, early and late, g/kg.
   let [x1, x2] = startOf(pace.inside);
+  const [raw1, raw2] = startOf({ ...pace.inside, starter: null });
   let w = 1;
   let u0 = 0;
   let u1 = 0;
   let u2 = 0;
   for (let i = 0; i < steps; i++) {
+    const kept = keeps[i]!;
+    if (kept !== 1) {
+      x1 = x1 * kept + fresh[i]! * raw1;
+      x2 = x2 * kept + fresh[i]! * raw2;
+      w = w * kept + fresh[i]!;
+      u0 *= kept;
+      u1 *= kept;
+      u2 *= kept;
+      acid[i] = YIELD.acidEarly * u1 + YIELD.acidLate * u2;
+    }
     let y1 = x1;
     let y2 = x2;
     let yw = w;
@@ -126,7 +175,8 @@ export function courseOf(pace: Pace, latent: Latent): Course {
     let d2 = 0;
     // First at the step's beginning, then where that leads to; both together make the step.
     for (let at = i; ; at++) {
-      const left = Math.max(0, sugar * loose[at]! - v0 - v1 - v2);
+      const loose = latent.sugar * (at > i ? sugarBefore[at]! : sugar[at]!);
+      const left = Math.max(0, loose - v0 - v1 - v2);
       const feeds = left / (1 + left);
       const free = table.undissociated(YIELD.acidEarly * v1 + YIELD.acidLate * v2);
       const b1 = latent.rate * pace.early[at]! * feeds * brake(free, EARLY.stops);
@@ -146,7 +196,7 @@ export function courseOf(pace: Pace, latent: Latent): Course {
       v1 = u1 + 2 * d1;
       v2 = u2 + 2 * d2;
     }
-    const part = shared(d0 + d1 + d2, sugar * loose[i + 1]! - u0 - u1 - u2);
+    const part = shared(d0 + d1 + d2, latent.sugar * sugarBefore[i + 1]! - u0 - u1 - u2);
     x1 = Math.min(1, x1 * grown(g1));
     x2 = Math.min(1, x2 * grown(g2));
     w = Math.min(1, w * grown(gw));

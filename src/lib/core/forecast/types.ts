@@ -4,7 +4,7 @@
  * and smells always stand before it.
  */
 export interface Inside {
-  /** Sugar that can be soured, g/kg, and the share of it that is free in the liquid from the start. */
+  /** Sugar that can be soured, g/kg at the start, and the share of it that is free in the liquid from the start. */
   readonly sugar: number;
   readonly free: number;
   /** Straight-line buffer, mmol per kg and pH unit; pH and titratable acidity (% as lactic) of the raw jar. */
@@ -14,8 +14,8 @@ export interface Inside {
   /** Where the salt settles; strength of the brine as poured, null where none was. */
   readonly settles: number;
   readonly poured: number | null;
-  /** Put right since: from so many hours on it goes to another salt; in their order. */
-  readonly later?: readonly { readonly hours: number; readonly settles: number }[];
+  /** Put right, thinned or filled up since, in their order. */
+  readonly later?: readonly Change[];
   /** Half the thickness of a piece, mm, and how much its skin slows what goes through it. */
   readonly radiusMm: number;
   readonly skin: number;
@@ -23,6 +23,16 @@ export interface Inside {
   readonly starts: number;
   /** Fresh sour brine, g per kg, and its age in the cold, months. */
   readonly starter: { readonly g: number; readonly months: number } | null;
+}
+
+/** What was done to a jar that stood: from so many hours on it goes to another salt, and is of other things. */
+export interface Change {
+  readonly hours: number;
+  readonly settles: number;
+  /** How much of a kilogram was in it before: water and brine thin its acid, its flora and its sugar. Absent: all. */
+  readonly keeps?: number;
+  /** Sugar that came with it, g/kg of all that it holds then, in pieces as those before. */
+  readonly sugar?: number;
 }
 
 /** How sour a style is at each window (sour index, mmol/kg), how long it stands at 20 °C, and how it holds its gas. */

@@ -60,9 +60,18 @@ export function crosses(of: Float64Array, mark: number, stepHours: number): numb
   return Infinity;
 }
 
+/** When something that rises, but for what thins it, is over a mark for good, hours; linear within a step. */
+export function staysOver(of: Float64Array, mark: number, stepHours: number): number {
+  let i = of.length - 1;
+  if (of[i]! < mark) return Infinity;
+  while (i > 0 && of[i - 1]! >= mark) i--;
+  const before = of[i - 1];
+  return before === undefined ? 0 : (i - 1 + (mark - before) / (of[i]! - before)) * stepHours;
+}
+
 /** When a course comes to each of them. The last sensible day is when it is too sour or has stood its time. */
 export function timesOf(course: Course, bubbles: Float64Array, { acid, worn }: Marks): Times {
-  const at = (mark: number) => crosses(course.acid, mark, course.stepHours);
+  const at = (mark: number) => staysOver(course.acid, mark, course.stepHours);
   return {
     bubbles: crosses(bubbles, SEEN, course.stepHours),
     under46: at(acid.under46),

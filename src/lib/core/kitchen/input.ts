@@ -143,7 +143,10 @@ const brineOf = (
   hot,
   saved: brines
     .filter((b) => brineIds.includes(b.id))
-    .map(({ id, name, ml, strength }) => ({ id, name, ml, strength: as.trueStrength(strength) }))
+    .map(({ id, name, ml, strength, from, day }) => ({
+      ...{ id, name, ml, strength: as.trueStrength(strength) },
+      ...(from === 'batch' ? { sourSince: day } : {})
+    }))
 });
 
 /** Where no place is known yet, °C. */

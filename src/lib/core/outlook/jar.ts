@@ -1,13 +1,13 @@
-import { placeOf, salinityOf, type BatchInHand, type Filling } from '../batch/index';
+import { placeOf, salinityOf, type BatchInHand, type BatchItem, type Filling } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import { massOf, solidsOf } from '../contents/index';
 import type { Inside, RatePrior } from '../forecast/index';
 import { tempsDuring, upBy, type Place, type Rounds } from '../kit/index';
-import { cutFor, styleMade } from '../style/index';
+import { cutFor, styleMade, type Style } from '../style/index';
 import { jarGeometry } from '../vessel/index';
 import { daysAhead, NO_PLACE_C, type Air } from './air';
 import { guideSpan } from './guides';
-import { insideOf, wayOf, type PartIn } from './inside';
+import { insideOf, wayOf, type FilledAs, type PartIn } from './inside';
 import type { Ahead, Noted } from './types';
 
 /** What a household adds to a jar's outlook. */
@@ -53,17 +53,13 @@ export function aheadOf(
   const geometry = jarGeometry(f.geometryId);
   const salt = b.equilibrium ?? salinityOf(b, f) ?? unknown;
   if (!style || !geometry || salt === null || b.items.length === 0) return null;
-  const parts = b.items.map((i): PartIn => ({
-    cropId: i.cropId,
-    cut: cutFor(style, { ...i, id: i.cropId }),
-    g: i.preparedG
-  }));
+  const { begun, parts } = partsOf(b, f, style);
   const allG = massOf(f.full);
   const { brineG, saltG } = f.full;
   const filled = {
     ...{ styleId: b.styleId, parts, vegetableG: solidsOf(f.full), allG, settles: salt, sugars: house.sugars },
     poured: style.salting === 'brine' && brineG > 0 ? saltG / (brineG + saltG) : null,
-    starter: null
+    starter: f.starterG ? { g: f.starterG, months: 0 } : null
   };
   const days = daysAhead(b.startedAt, now, style.counterDays.to);
   const most = parts.reduce((a, p) => (p.g > a.g ? p : a));
@@ -71,7 +67,7 @@ export function aheadOf(
     // By the hour: what is asked again within it has been answered.
     ...{ from: b.startedAt, now: now - (now % 60), days },
     airs: airsOf(f.stays, house.places, b.startedAt + days * 1440),
-    inside: { ...insideOf(filled), ...rightedOf(b, f) },
+    inside: { ...insideOf(filled), ...changedSince(filled, begun, b, f) },
     style: wayOf(filled),
     vessel: {
       massKg: allG / 1000,
@@ -84,12 +80,51 @@ export function aheadOf(
   };
 }
 
-/** Salt put right since: when, hours from its start, and where it settles then. */
-function rightedOf(b: BatchInHand, f: Filling): Pick<Inside, 'later'> {
-  const later = b.corrections
-    .filter((c) => c.fillingId === f.id)
-    .map((c) => ({ hours: (c.at - b.startedAt) / 60, settles: c.to }));
-  return later.length > 0 ? { later } : {};
+/** What is in a jar, as it was cut: as it began, and with the second picks that came to it. */
+function partsOf(b: BatchInHand, f: Filling, style: Style): { begun: PartIn[]; parts: PartIn[] } {
+  const cut = (i: BatchItem): PartIn => ({
+    cropId: i.cropId,
+    cut: cutFor(style, { ...i, id: i.cropId }),
+    g: i.preparedG
+  });
+  const begun = b.items.filter((i) => i.into === undefined).map(cut);
+  // Decanted, it holds what came to the jar before it, too.
+  const came = (f.mixed ?? []).flatMap((m) => m.came);
+  const own = b.items.filter((i) => i.into !== undefined && came.some((c) => c.cropId === i.cropId)).map(cut);
+  const all = begun.reduce((a, p) => a + p.g, 0);
+  const first = f.mixed?.[0]?.was.solidsG;
+  if (own.length === 0 || first === undefined || all === 0) return { begun, parts: begun };
+  // What all jars of the batch had, this one had its part of.
+  return { begun, parts: [...begun.map((p) => ({ ...p, g: (p.g * first) / all })), ...own] };
+}
+
+/**
+ * What was done to it since it was filled, hours from its start: what it had of sugar then, and what came. Its buffer is that
+ * of what it holds now.
+ */
+function changedSince(
+  now: FilledAs,
+  begun: readonly PartIn[],
+  b: BatchInHand,
+  f: Filling
+): Pick<Inside, 'later'> & Partial<Pick<Inside, 'sugar'>> {
+  const mixed = f.mixed ?? [];
+  const first = mixed[0];
+  if (!first) return {};
+  const { solidsG: vegetableG, allG } = first.was;
+  const sugarOf = (parts: readonly PartIn[], of: { vegetableG: number; allG: number }) =>
+    insideOf({ ...now, ...of, parts }).sugar;
+  const later = mixed.map((m) => {
+    const parts = m.came.map(({ cropId, g }): PartIn => ({ cropId, cut: 'shred', g }));
+    const came = parts.reduce((a, p) => a + p.g, 0);
+    return {
+      hours: (m.at - b.startedAt) / 60,
+      settles: m.settles ?? now.settles,
+      keeps: m.keeps,
+      ...(came > 0 ? { sugar: sugarOf(parts, { vegetableG: came, allG: m.allG }) } : {})
+    };
+  });
+  return { sugar: sugarOf(begun, { vegetableG, allG }), later };
 }
 
 const isWhole = ({ cut }: PartIn): boolean => cut === 'whole' || cut === 'upright';

@@ -14,6 +14,7 @@ import {
   phasesOf,
   rateRead,
   sketch,
+  sugarIn,
   tasteOf,
   type Forecast,
   type ForecastJar,
@@ -171,10 +172,11 @@ const DENSITY = 1;
 
 /** Over 8 g/kg of sugar left with pH under 3.8 in contents over 20 °C, or over 60 g/kg at the start. Set. */
 function yeasty({ inside, now, from }: Ahead, f: Forecast, tempC: readonly number[]): boolean {
-  if (inside.sugar > 60) return true;
+  const all = sugarIn(inside);
+  if (all > 60) return true;
   const pace = paceOf(inside, tempC, STEP);
   const course = courseOf(pace, f.likely);
   const i = Math.min(course.acid.length - 1, Math.max(0, Math.floor((now - from) / 60 / STEP)));
-  const left = inside.sugar - course.used.reduce((x, y) => x + y, 0);
+  const left = all - course.used.reduce((x, y) => x + y, 0);
   return left > 8 && pace.table.pH(course.acid[i]!) < 3.8 && tempC[i]! > 20;
 }

@@ -1,8 +1,9 @@
+import { starterIn } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
 import { upBy, type Place } from '../kit/index';
 import { styleIn, styleLike } from '../style/index';
 import { jarGeometry } from '../vessel/index';
-import type { JarCard, Worksheet } from '../worksheet/index';
+import { partsAsMade, type JarCard, type Worksheet } from '../worksheet/index';
 import { daysAhead } from './air';
 import { guideSpan } from './guides';
 import { insideOf, wayOf } from './inside';
@@ -24,6 +25,7 @@ export function aheadOfCard(
     undefined
   );
   if (!geometry || !style || !most) return null;
+  const starterG = starterIn(partsAsMade(sheet)[sheet.jars.indexOf(card)] ?? [], sheet, now);
   const filled = {
     styleId: sheet.styleId,
     parts: sheet.items.map((i) => ({ cropId: i.cropId, cut: i.cut, g: i.prepared.mean })),
@@ -31,7 +33,7 @@ export function aheadOfCard(
     allG: card.contentsG,
     settles: sheet.ends.equilibrium,
     poured: sheet.ends.asPoured,
-    starter: null,
+    starter: starterG > 0 ? { g: starterG, months: 0 } : null,
     sugars: house.sugars
   };
   return {

@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/index';
 import { as, type TrueStrength } from '../quantity/index';
 import { brineFrom, brineOf, type Brine } from './brine';
 import { brineDensity } from './density';
@@ -8,6 +9,8 @@ export interface SavedBrine {
   readonly name: string;
   readonly ml: number;
   readonly strength: TrueStrength;
+  /** Drained off a ferment on that day: it brings its flora. Absent: mixed fresh. */
+  readonly sourSince?: Day;
 }
 
 export interface FromSaved {
@@ -16,6 +19,7 @@ export interface FromSaved {
   readonly ml: number;
   readonly naclG: number;
   readonly waterG: number;
+  readonly sourSince?: Day;
 }
 
 /**
@@ -41,7 +45,11 @@ export function fromSaved(
     const part = brineOf(most, s.strength, tempC);
     naclG = Math.max(0, naclG - part.naclG);
     waterG = Math.max(0, waterG - part.waterG);
-    used.push({ id: s.id, name: s.name, ml: most, naclG: part.naclG, waterG: part.waterG });
+    const { id, name, sourSince } = s;
+    used.push({
+      ...{ id, name, ml: most, naclG: part.naclG, waterG: part.waterG },
+      ...(sourSince === undefined ? {} : { sourSince })
+    });
   }
   return { used, rest: brineFrom(naclG, waterG, tempC) };
 }
