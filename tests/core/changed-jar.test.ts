@@ -133,7 +133,7 @@ describe('a standing jar that was changed', () => {
   it('what evaporated and was made up with water thins nothing', () => {
     const vapour: BatchEvent = {
       type: 'putRight',
-      data: { ...topped.data, trouble: 'evaporated', waterG: 200, naclG: 0, saltG: 0 } as typeof topped.data
+      data: { ...topped.data, trouble: 'evaporated', waterG: 200, naclG: 0, saltG: 0 }
     };
     near(ahead(batch({}, [[72, vapour]])).inside.later![0]!.keeps!, 1, 1e-9);
   });

@@ -61,6 +61,51 @@ test('a sign of spoiling marks its jars; thrown away, nothing is left to do', as
   await expect(verdicts).toHaveCount(n - 1);
 });
 
+test('brine that stands low: why, how much that can be, what to pour, and it is put right from there', async ({
+  page
+}) => {
+  await open(page, '/counter');
+  await page.getByText('Something looks or smells odd?').click();
+  await page.getByRole('button', { name: 'In the brine' }).click();
+  await page.getByRole('button', { name: 'below the pieces' }).click();
+  const level = page.getByRole('group', { name: 'Why it stands low' });
+  await expect(level.getByText('Most likely')).toBeVisible();
+  const missing = level.getByLabel('How much lower it stands');
+  await missing.fill('ten fingers');
+  await expect(
+    level
+      .getByRole('alert')
+      .or(level.getByText(/“ten fingers”/))
+      .first()
+  ).toBeVisible();
+  await missing.fill('400 ml');
+  await expect(level.getByText('leaked or was poured away')).toBeVisible();
+  await expect(level.getByText(/^Pour in .* of brine/)).toBeVisible();
+  await level.getByRole('button', { name: 'Put right…' }).click();
+  const sheet = page.getByRole('dialog', { name: /^Put right/ });
+  await expect(sheet.getByLabel('What went wrong')).toHaveValue('spilled');
+  await expect(sheet.getByLabel('Missing, each jar')).toHaveValue('400 ml');
+  await sheet.getByRole('button', { name: /^Done so with jar \d+$/ }).click();
+  await expect(sheet).toHaveCount(0);
+});
+
+test('a jar waits till another is eaten, is told how sour by then, and is called when it is', async ({
+  page
+}) => {
+  await open(page, '/counter');
+  await page.getByRole('button', { name: 'Move', exact: true }).first().click();
+  const sheet = page.getByRole('dialog', { name: /^Move/ });
+  await sheet.getByText('Or it waits till another is eaten').click();
+  const waits = sheet.getByRole('form', { name: 'Let it wait' });
+  await expect(waits.locator('[data-by-then]')).toContainText(/pH about \d\.\d/);
+  await waits.getByRole('button', { name: /^It waits for jar \d+$/ }).click();
+  await expect(sheet).toHaveCount(0);
+  const waiting = page.getByRole('form', { name: 'Waiting' });
+  await expect(waiting).toContainText(/waits? till jar \d+ \(.+\) is eaten/);
+  await waiting.getByRole('button', { name: 'no longer' }).click();
+  await expect(waiting).toHaveCount(0);
+});
+
 /** An empty bench with one weighed pick on it. */
 async function only(page: Page, cropId: string, g: number) {
   await clearBench(page.request);

@@ -129,6 +129,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   },
   'set-weight': { name: 'Disc', kind: 'disc', displacesMl: 35, heightMm: 18, widthMm: 66 },
   'plan-away': { from: '2026-10-01', to: '2026-10-08' },
+  'let-wait': { batchId: ID, fillingIds: `${ID}.j1`, waitsForId: '' },
   'change-lid': { batchId: ID, fillingIds: `${ID}.j1`, lid: 'airlock' },
   'calibrate-meter': { sevenMv: 8.1, sevenC: 21, fourMv: 176.5, fourC: 21 },
   'take-place': { placeId: 'counter', name: 'Ida' },

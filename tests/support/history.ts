@@ -194,6 +194,17 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     const b = live.find((x) => x.signs.length > 0);
     return b && { batchId: b.id, of: b.signs[0]!.id };
   },
+  'let-wait': ({ live }, d) =>
+    jar(live, d, ({ b, f }) => {
+      const other = live[d(live.length)];
+      const on = other?.fillings[d(other.fillings.length)];
+      return {
+        batchId: b.id,
+        fillingIds: f,
+        waitsForBatchId: other?.id ?? '',
+        waitsForId: d(3) ? (on?.id ?? '') : ''
+      };
+    }),
   'change-lid': ({ live }, d) =>
     jar(live, d, ({ b, all }) => ({ batchId: b.id, fillingIds: all, lid: ['airlock', 'loose'][d(2)] })),
   move: ({ live, ours }, d) =>

@@ -7,7 +7,6 @@ import {
   commandId,
   day,
   id,
-  lid,
   ids,
   jsonField,
   maybeText,
@@ -123,8 +122,6 @@ export const correctPHSchema = z.object({
 /** A sign that was seen, by its id. */
 export const seeSignSchema = z.object({ commandId, batchId: id, fillingIds: ids, sign: id });
 export const takeBackSignSchema = z.object({ commandId, batchId: id, of: id });
-export const changeLidSchema = z.object({ commandId, batchId: id, fillingIds: ids, lid });
-export const moveJarsSchema = z.object({ commandId, batchId: id, fillingIds: ids, placeId: id });
 
 /** A quarter, the rest, or a weight as typed; `seenG` is what the page showed as left. */
 export const takePortionSchema = z.object({

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { isDay, wall, type WallMinute } from '../core/calendar';
+import { isDay, wallOfText } from '../core/calendar';
 import { id, no } from './common';
 
-const MOMENT = /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):([0-5]\d)$/;
+const MOMENT = /^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d$/;
 
 /**
  * What stands on every command beside what it says: from which device, when it was done by that device's clock of the
@@ -13,10 +13,7 @@ export const envelopeSchema = z.object({
   doneAt: z
     .string()
     .refine((said) => MOMENT.test(said) && isDay(said.slice(0, 10)), no('day-strange'))
-    .transform((said): WallMinute => {
-      const [, day = '', hour, minute] = MOMENT.exec(said) ?? [];
-      return wall(day, Number(hour), Number(minute));
-    })
+    .transform(wallOfText)
     .optional(),
   saw: z.coerce
     .number()

@@ -36,6 +36,8 @@ const jar = z.object({
   leftG: g,
   /** Its salinity where it ends, a mass fraction; null: nobody knows. */
   equilibrium: maybe(z.number()),
+  /** When the first of it was eaten; null: nothing yet. */
+  openedAt: maybe(moment),
   emptiedAt: maybe(moment)
 });
 

@@ -5,6 +5,7 @@ export * from './dates';
 export * from './diary';
 export * from './eaters';
 export * from './kitchen';
+export * from './level';
 export * from './labels';
 export * from './outlook';
 export * from './problems';

@@ -134,6 +134,12 @@ export function placeSays({ week, month }: PlaceAhead): string {
   return w === m ? `In a week ${w}; in a month the same.` : `In a week ${w}; in a month ${m}.`;
 }
 
+/** How sour a jar will most likely be at a time, if it stays. Example: `tangy, pH about 3.7`. */
+export function sourAt(o: Outlook, at: WallMinute): string {
+  const then = o.curve.find((c) => c.at >= at) ?? o.curve.at(-1);
+  return `${STAGE_WORDS[stageAt(o, at)]}${then ? `, pH about ${then.pH.likely.toFixed(1)}` : ''}`;
+}
+
 /** Stop, wait, or into the cold, with its reason. Example: `Wait: the first taste is likely on Mon.` */
 export function whatNowSays(o: Outlook, now: WallMinute, day: Day, sourRead: boolean): string {
   const at = (t: WallMinute | null) => (t === null ? '' : ` ${day(t)}`);

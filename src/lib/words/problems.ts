@@ -206,6 +206,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
     'Note what yours reads; thermometers are named in the settings of the house.'
   ],
   'thermometer-is-real': ['Those are real thermometers.', 'Warm them by hand.'],
+  'waits-for-itself': ['That jar waits for this one, or is this one.', 'Choose another.'],
   'meter-is-real': ['That is a real meter.', 'Dip it by hand.'],
   'scale-is-real': ['That is a real scale.', 'Put things on it by hand.'],
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],

@@ -57,8 +57,9 @@ const WORDS: Readonly<Record<SignId, SignWords>> = {
   },
   low: {
     sign: 'brine gone below the pieces',
-    means: 'Brine sank back into the vegetables as the gas left, or a loose lid.',
-    does: 'Press down; top it up by “Put right”.'
+    means:
+      'Not yet drawn out, lifted, sunk back as the gas left, drawn in, run over, or evaporated: each wants something else.',
+    does: 'Press it down first. What stands dry does not sour.'
   },
   lifted: {
     sign: 'pieces stand out of the brine',

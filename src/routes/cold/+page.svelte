@@ -42,7 +42,7 @@
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <BesidePanel label="The chosen jar" what="jar" room="/cold">
-      {#if chosen}{#key chosen.filling.id}<StockPanel jar={chosen} />{/key}
+      {#if chosen}{#key chosen.filling.id}<StockPanel jar={chosen} souring={data.souring} />{/key}
       {:else}<Gone
           batch={panel.gone?.batch}
           lid={panel.gone?.filling.lidNumber ?? null}

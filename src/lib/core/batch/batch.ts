@@ -5,6 +5,7 @@ import type { StyleFacts } from '../style/index';
 import type { KeptSheet } from './first-words';
 import type { Correction } from './correction';
 import type {
+  Awaited,
   BatchItem,
   CareMark,
   Filling,
@@ -151,6 +152,11 @@ export type BatchEvent =
   | {
       readonly type: 'lidChanged';
       readonly data: { readonly fillingIds: readonly string[]; readonly lid: Lid };
+    }
+  /** It waits its turn till another jar is eaten; null: no longer. */
+  | {
+      readonly type: 'queued';
+      readonly data: { readonly fillingIds: readonly string[]; readonly waitsFor: Awaited | null };
     }
   | { readonly type: 'portioned'; readonly data: Omit<Portion, 'id' | 'at' | 'what' | 'corrected'> }
   | { readonly type: 'portionCorrected'; readonly data: { readonly of: string; readonly g: number } }

@@ -35,6 +35,31 @@ export function changeLid(b: BatchInHand, ids: readonly string[], lid: Lid): Out
     : done({ type: 'lidChanged', data: { fillingIds, lid } });
 }
 
+/**
+ * Jars that wait where they stand till another is eaten, or no longer do (`other` null). Refuses a jar that would wait for
+ * itself, or for one that waits for it.
+ */
+export function queued(
+  b: BatchInHand,
+  ids: readonly string[],
+  other: { readonly batch: BatchInHand; readonly fillingId: string } | null
+): Outcome<BatchEvent> {
+  const jars = standingFillings(b, ids);
+  if (!jars.ok) return jars;
+  const fillingIds = jars.value.map((f) => f.id);
+  if (!other) return done({ type: 'queued', data: { fillingIds, waitsFor: null } });
+  const awaited = standingFillings(other.batch, [other.fillingId]);
+  if (!awaited.ok) return { ok: false, refusal: { ...awaited.refusal, field: 'waitsForId' } };
+  const { id: fillingId, lidNumber, waitsFor } = awaited.value[0]!;
+  if (fillingIds.includes(fillingId) || (waitsFor && fillingIds.includes(waitsFor.fillingId)))
+    return refuse('waits-for-itself', { field: 'waitsForId' });
+  const { id: batchId, name: batchName } = other.batch;
+  return done({
+    type: 'queued',
+    data: { fillingIds, waitsFor: { batchId, batchName, fillingId, lidNumber } }
+  });
+}
+
 /** A part or the whole of a jar leaves it; a throw-away says why, where the house does not know (`because`). */
 export function portion(
   b: BatchInHand,

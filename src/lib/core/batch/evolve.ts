@@ -47,12 +47,12 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return secondPickIn(state, event.data, moved, said.at);
     case 'cared':
       return { ...state, care: [...state.care, { ...said, ...event.data }] };
-    case 'moved': {
-      const stay = { placeId: event.data.placeId, from: said.at };
-      return withFillings(state, event.data.fillingIds, (f) => ({ ...f, stays: [...f.stays, stay] }));
-    }
+    case 'moved':
+      return movedIn(state, event.data, said.at);
     case 'lidChanged':
       return lidOn(state, event.data, said.at);
+    case 'queued':
+      return queuedIn(state, event.data, said.at);
     case 'portioned':
       return portionedIn(state, { ...said, ...event.data, what: gone(moved), corrected: false });
     case 'portionCorrected':
@@ -80,6 +80,18 @@ const lidOn = (
   { fillingIds, lid }: { readonly fillingIds: readonly string[]; readonly lid: Lid },
   lidSince: WallMinute
 ): Batch => withFillings(state, fillingIds, (f) => ({ ...f, lid, lidSince }));
+
+/** Moved, it waits no longer. */
+const movedIn = (state: Batch, { fillingIds, placeId }: Of<'moved'>['data'], from: WallMinute): Batch =>
+  withFillings(state, fillingIds, ({ waitsFor: _, ...f }) => ({
+    ...f,
+    stays: [...f.stays, { placeId, from }]
+  }));
+
+const queuedIn = (state: Batch, { fillingIds, waitsFor }: Of<'queued'>['data'], since: WallMinute): Batch =>
+  withFillings(state, fillingIds, ({ waitsFor: _, ...f }) =>
+    waitsFor ? { ...f, waitsFor: { ...waitsFor, since } } : f
+  );
 
 const portionedIn = (state: Batch, portion: Portion): Batch => ({
   ...state,

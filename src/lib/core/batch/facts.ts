@@ -46,8 +46,18 @@ export interface Filling {
   readonly equilibrium?: number;
   /** Sour brine that was poured in at its start, g per kg, as much as if it were fresh. */
   readonly starterG?: number;
+  /** It waits where it stands till that one is eaten, and since when. */
+  readonly waitsFor?: Awaited & { readonly since: WallMinute };
   /** What was done to what it holds since it was filled, oldest first. */
   readonly mixed?: readonly Mixed[];
+}
+
+/** A jar whose turn another one waits for, as it was called then. */
+export interface Awaited {
+  readonly batchId: string;
+  readonly batchName: string;
+  readonly fillingId: string;
+  readonly lidNumber: number;
 }
 
 /** A jar thinned, topped up or filled up: what of it was in it before, and what came. */

@@ -126,6 +126,7 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'signSeen',
     'signTakenBack',
     'lidChanged',
+    'queued',
     'portioned'
   ],
   onNothing: [],

@@ -106,8 +106,14 @@ function readStrength(said: string, ways: Ways): Outcome<TrueStrength> {
   return done(trueStrength(as.perWater(share.value)));
 }
 
-/** Liquid as people say it: grams, millilitres, or millimetres of level in this jar. */
-function readLiquid(said: string, field: FieldName, f: Filling, ways: Ways, usual?: number): Outcome<number> {
+/** Liquid as people say it, in g: grams, millilitres, or millimetres of level in this jar. */
+export function readLiquid(
+  said: string,
+  field: FieldName,
+  f: Filling,
+  ways: Ways,
+  usual?: number
+): Outcome<number> {
   if (said.trim() === '' && usual !== undefined) return done(usual);
   const mm = readQuantity(said, { kind: 'length', unit: 'mm', system: ways.system });
   const isLength = mm.ok && /[a-z]|"/i.test(said);
@@ -115,7 +121,7 @@ function readLiquid(said: string, field: FieldName, f: Filling, ways: Ways, usua
   const mass = readQuantity(said, { kind: 'mass', unit: 'g', system: ways.system });
   const gPerMl = brineDensity(as.trueStrength(0.02), 20);
   const g = isLength
-    ? levelMl(f, mm.value.value) * gPerMl
+    ? mlUnderLine(f, mm.value.value) * gPerMl
     : volume.ok
       ? volume.value.value * gPerMl
       : mass.ok
@@ -125,11 +131,21 @@ function readLiquid(said: string, field: FieldName, f: Filling, ways: Ways, usua
   return g > 0 ? done(g) : refuse('weight-not-positive', { field });
 }
 
-/** So many millimetres under the fill line are so many ml in this jar. */
-function levelMl(f: Filling, mm: number): number {
+/** The height of a jar's fill line, and its outline; null for a shape that nobody knows. */
+function fillLine(f: Pick<Filling, 'geometryId' | 'usableMl'>) {
   const shape = jarGeometry(f.geometryId);
-  if (!shape) return 0;
-  const p = profile(shape);
-  const line = heightOf(f.usableMl, p);
-  return volumeTo(line, p) - volumeTo(line - mm, p);
+  const p = shape && profile(shape);
+  return p ? { p, line: heightOf(f.usableMl, p) } : null;
+}
+
+/** So many millimetres under the fill line are so many ml in this jar. */
+function mlUnderLine(f: Filling, mm: number): number {
+  const at = fillLine(f);
+  return at ? volumeTo(at.line, at.p) - volumeTo(at.line - mm, at.p) : 0;
+}
+
+/** And the other way round. Example: 60 ml of a jar of 80 cm² stand 7.5 mm under it. */
+export function mmUnderLine(f: Pick<Filling, 'geometryId' | 'usableMl'>, ml: number): number {
+  const at = fillLine(f);
+  return at ? at.line - heightOf(f.usableMl - ml, at.p) : 0;
 }

@@ -29,3 +29,7 @@ export function wallText(at: WallMinute): string {
   const two = (n: number) => String(n).padStart(2, '0');
   return `${dayOfWall(at)}T${two(Math.floor(m / 60))}:${two(Math.floor(m % 60))}`;
 }
+
+/** The other way round. Example: `wallOfText('2026-09-12T08:10')` is that minute. */
+export const wallOfText = (text: string): WallMinute =>
+  wall(text.slice(0, 10), Number(text.slice(11, 13)), Number(text.slice(14, 16)));

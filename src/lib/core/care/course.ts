@@ -27,6 +27,8 @@ export interface CareHouse {
   readonly places: readonly Place[];
   readonly rounds: Rounds;
   readonly courseOf: (b: BatchInHand, f: Filling) => CareCourse;
+  /** Whether a jar stands still, of any batch: what waits for it waits so long. Absent: nothing is known to be eaten. */
+  readonly stands?: (fillingId: string) => boolean;
 }
 
 /** Courses as they were reckoned, by jar, each with what it was reckoned from: a jar of which nothing new is known has its course. */

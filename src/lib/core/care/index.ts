@@ -7,4 +7,5 @@ export * from './round';
 export * from './diary';
 export * from './away';
 export * from './verdict';
+export * from './level';
 export * from './decide';

@@ -1,9 +1,9 @@
 import { MINUTES_PER_DAY, minuteOfDay, type WallMinute } from '../calendar/index';
-import type { CareKind } from '../batch/index';
+import type { CareKind, Filling } from '../batch/index';
 import type { Rounds } from '../kit/index';
 import type { Style } from '../style/index';
 import type { Lid } from '../vessel/index';
-import type { CareCourse } from './course';
+import type { CareCourse, CareHouse } from './course';
 import type { JarCase } from './jar-case';
 
 /** A jar as the calendar of its care takes it. */
@@ -140,6 +140,19 @@ export function counterSlots(c: CareCase, course: CareCourse): ReadonlyMap<CareK
     ['pH', c.sourTwice ? [] : pH.sort((a, b) => a - b)],
     ['toCold', morning(course.last)]
   ]);
+}
+
+/** A jar that waits for another has its turn to be moved when that one is eaten: at the round after it was queued. */
+export function withTurn(
+  c: InRounds,
+  f: Pick<Filling, 'waitsFor'>,
+  stands: CareHouse['stands'],
+  slots: ReadonlyMap<CareKind, readonly WallMinute[]>
+): ReadonlyMap<CareKind, readonly WallMinute[]> {
+  if (!f.waitsFor || (stands?.(f.waitsFor.fillingId) ?? true)) return slots;
+  const { since } = f.waitsFor;
+  const turn = eveningOf(c, since) >= since ? eveningOf(c, since) : nextMorning(c, since);
+  return new Map([...slots, ['toCold', [turn, ...(slots.get('toCold') ?? []).filter((at) => at > turn)]]]);
 }
 
 /** The plain day of the pH line at a place. Example: kraut at 21 °C is `7`, at 17 °C `10`. */

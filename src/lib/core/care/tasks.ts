@@ -4,7 +4,7 @@ import type { Lid } from '../vessel/index';
 import { notedOf } from '../outlook/index';
 import type { CareHouse } from './course';
 import { coldSince, jarCase } from './jar-case';
-import { coldSlots, counterSlots } from './slots';
+import { coldSlots, counterSlots, withTurn } from './slots';
 import { verdictOn } from './verdict';
 
 /** One thing to do: per batch, place and lid; one tap does all its jars. */
@@ -76,7 +76,7 @@ interface JarTask {
 function slotsOf(
   b: Batch,
   f: Filling,
-  { places, rounds, courseOf }: CareHouse,
+  { places, rounds, courseOf, stands }: CareHouse,
   now: WallMinute
 ): ReadonlyMap<CareKind, readonly WallMinute[]> {
   const made = jarCase(b, f, places);
@@ -92,7 +92,7 @@ function slotsOf(
     sourTwice: sour.length >= 2,
     now
   };
-  return c.coldSince === null ? counterSlots(c, courseOf(b, f)) : coldSlots(c);
+  return c.coldSince === null ? withTurn(c, f, stands, counterSlots(c, courseOf(b, f))) : coldSlots(c);
 }
 
 /** What of a jar's care nobody has answered yet, by kind, in order of time. */

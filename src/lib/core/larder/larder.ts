@@ -133,3 +133,19 @@ export function ledger(b: Batch): Ledger {
     thrownG: gone('thrown')
   };
 }
+
+/** So long it must stand open before its pace says anything. Our judgement. */
+const PACE_DAYS = 2;
+
+/**
+ * When an opened jar will be eaten if it goes on as it went; null: it is not open, or not long enough to say.
+ * Example: opened ten days ago and a third of it gone, it lasts twenty days more.
+ */
+export function eatenBy(
+  jar: { readonly contentsG: number; readonly leftG: number; readonly openedAt: WallMinute | null },
+  now: WallMinute
+): WallMinute | null {
+  const eatenG = jar.contentsG - jar.leftG;
+  if (jar.openedAt === null || eatenG < 1 || now - jar.openedAt < PACE_DAYS * MINUTES_PER_DAY) return null;
+  return now + Math.round(((now - jar.openedAt) * jar.leftG) / eatenG);
+}

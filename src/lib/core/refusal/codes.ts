@@ -87,6 +87,7 @@ export const REFUSAL_CODES = [
   'ingredient-unknown',
   'into-itself',
   'jar-empty',
+  'waits-for-itself',
   'jar-kind-unknown',
   'nothing-to-wash',
   'nothing-rings',

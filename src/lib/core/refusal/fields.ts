@@ -71,6 +71,8 @@ export type FieldName =
   | 'displacesMl'
   | 'do'
   | 'doneAt'
+  | 'waitsForId'
+  | 'waitsForBatchId'
   | 'eaters'
   | 'eatersAsked'
   | 'extras'

@@ -4,6 +4,7 @@ import { DOOR_COMMANDS } from './door';
 import { JARS } from './jars';
 import { KIT } from './kit';
 import { MAKING } from './making';
+import { MOVES } from './moves';
 import { RUN } from './run';
 import { TIMERS } from './timers';
 
@@ -11,7 +12,7 @@ export { ANY } from './command';
 export { DOOR_COMMANDS };
 
 /** The registry: everything a person does that the log keeps, by its name in forms, API and log. */
-export const COMMANDS = { ...MAKING, ...RUN, ...JARS, ...KIT, ...TIMERS } as const;
+export const COMMANDS = { ...MAKING, ...RUN, ...JARS, ...MOVES, ...KIT, ...TIMERS } as const;
 
 export type CommandName = keyof typeof COMMANDS;
 export type DoorCommandName = keyof typeof DOOR_COMMANDS;

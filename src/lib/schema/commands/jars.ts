@@ -12,8 +12,6 @@ import {
   titrateSchema,
   addPhotoSchema,
   deletePhotoSchema,
-  changeLidSchema,
-  moveJarsSchema,
   pourTogetherSchema,
   putRightSchema,
   seeGasSchema,
@@ -153,26 +151,6 @@ export const JARS = {
     ofBatch,
     ['batch-unknown', 'sign-unknown'],
     () => 'Taken back'
-  ),
-  move: command(
-    moveJarsSchema,
-    ofBatch,
-    [
-      'place-unknown',
-      'batch-unknown',
-      'jar-unknown',
-      'jar-empty',
-      'discard-first',
-      'already-there',
-      'raw-not-pantry'
-    ],
-    (a) => `Moved: ${jarsSaid(a.lidNumbers)}`
-  ),
-  'change-lid': command(
-    changeLidSchema,
-    ofBatch,
-    ['batch-unknown', 'jar-unknown', 'jar-empty', 'lid-is-on'],
-    (a) => `Another lid: ${jarsSaid(a.lidNumbers)}`
   ),
   portion: command(
     takePortionSchema,

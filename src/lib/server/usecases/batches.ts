@@ -1,4 +1,12 @@
-import { changeLid, enter, nextLidNumbers, standingOf, type Batch, type BatchEvent } from '../../core/batch';
+import {
+  changeLid,
+  enter,
+  nextLidNumbers,
+  queued,
+  standingOf,
+  type Batch,
+  type BatchEvent
+} from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/care';
 import type { CareRound } from '../../core/care';
@@ -129,6 +137,17 @@ export const moveJars = useCase('move', async (work, input) =>
 export const changeLids = useCase('change-lid', async (work, input) =>
   onBatch(work, input.batchId, (b) => changeLid(b, input.fillingIds, input.lid))
 );
+
+/** Jars wait where they stand till another is eaten, or no longer. */
+export const letWait = useCase('let-wait', async (work, input) => {
+  const { batchId, fillingIds, waitsForId, waitsForBatchId } = input;
+  const awaited = waitsForId === '' ? null : await batches.load(work.trx, waitsForBatchId || batchId);
+  if (awaited === undefined) return refuse('batch-unknown', { field: 'waitsForBatchId' });
+  const other = awaited && { batch: awaited.state, fillingId: waitsForId };
+  const waiting = await onBatch(work, batchId, (b) => queued(b, fillingIds, other));
+  const lid = other?.batch.fillings.find((f) => f.id === waitsForId)?.lidNumber ?? null;
+  return waiting.ok ? done({ ...waiting.value, waitsFor: lid }) : waiting;
+});
 
 /** Eat, give or throw away a quarter, a half, a weight, or the whole jar. */
 export const takePortion = useCase('portion', async (work, input) =>

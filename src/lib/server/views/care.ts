@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { standing } from '../../core/batch';
 import type { WallMinute } from '../../core/calendar';
 import { careBy, careTasks, nextDue, type CareHouse, type CareTask, type Courses } from '../../core/care';
 import { knowsOf } from '../../core/outlook';
@@ -12,10 +13,12 @@ const coursesOf = new WeakMap<Knex, Courses>();
 /** What care stands on in this house: its places, and what its ferments taught. */
 export const careHouse = (house: House): Promise<CareHouse> =>
   once(house, 'care house', async () => {
-    const { household, now } = await living(house);
+    const { household, batches, now } = await living(house);
     const courses = coursesOf.get(house.db) ?? (new Map() as Courses);
     coursesOf.set(house.db, courses);
-    return careBy(knowsOf(household, await souringTaught(house)), now, courses);
+    const stands = new Set(batches.flatMap((b) => standing(b).map((f) => f.id)));
+    const by = careBy(knowsOf(household, await souringTaught(house)), now, courses);
+    return { ...by, stands: (id) => stands.has(id) };
   });
 
 /** All that wants doing, of every batch that lives. */

@@ -30,6 +30,12 @@ const pick = (l: Lot): ReadOf<'picks'>[number] => ({
   note: l.note
 });
 
+/** When the first of a jar left it. */
+function openedAt(b: Batch, fillingId: string): string | null {
+  const all = b.portions.filter((p) => p.fillingId === fillingId && p.g > 0).map((p) => p.at);
+  return all.length > 0 ? wallText(Math.min(...all)) : null;
+}
+
 const batch = (b: Batch): ReadOf<'batches'>[number] => ({
   id: b.id,
   name: b.name,
@@ -50,6 +56,7 @@ const batch = (b: Batch): ReadOf<'batches'>[number] => ({
     contentsG: contentsG(f),
     leftG: leftG(f),
     equilibrium: f.equilibrium ?? b.equilibrium,
+    openedAt: openedAt(b, f.id),
     emptiedAt: f.emptiedAt === null ? null : wallText(f.emptiedAt)
   })),
   tastes: b.tastes.map((t) => ({

@@ -17,6 +17,7 @@
   import EachPlace from '../outlook/EachPlace.svelte';
   import JarPicker from './JarPicker.svelte';
   import Titrate from './Titrate.svelte';
+  import WaitsTurn from './WaitsTurn.svelte';
   import TasteSheet from './TasteSheet.svelte';
 
   /** What this household's ferments taught, for what a place would do. */
@@ -167,6 +168,9 @@
         </div>
       {/snippet}
     </ActionForm>
+    {#if jars[0]}<Fold text="Or it waits till another is eaten" quiet
+        ><WaitsTurn batch={b} {jars} {ahead} ondone={() => dialogs.close('move')} /></Fold
+      >{/if}
   </Sheet>
 
   <Sheet

@@ -14,6 +14,7 @@
   import Fold from '../forms/Fold.svelte';
   import Photos from './Photos.svelte';
   import Signs from './Signs.svelte';
+  import Waiting from './Waiting.svelte';
   import Verdicts from './Verdicts.svelte';
   import GasNow from './GasNow.svelte';
   import OutlookSoon from '../outlook/OutlookSoon.svelte';
@@ -61,6 +62,7 @@
     </p>
   </div>
   {#if verdicts.length > 0}<Verdicts {batch} {verdicts} />{/if}
+  <Waiting {batch} />
   <p><span class="answer">{day}</span> <span class="big">day{day === 1 ? '' : 's'}</span></p>
   {#if tempC < 15}<p>so cold that it may not start</p>{/if}
   <div class="no-print grid grid-cols-2 gap-2">
@@ -88,7 +90,7 @@
       {UNKNOWN_OUTLOOK}
     </p>{/if}
   {#key batch.id}
-    <Signs {batch} />
+    <Signs {batch} {souring} />
     <Fold text={batch.photos.length > 0 ? `Photos (${batch.photos.length})` : 'Add a photo'}
       ><Photos {batch} /></Fold
     >

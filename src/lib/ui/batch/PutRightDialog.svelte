@@ -33,10 +33,14 @@
   let strengthPercent = $state('');
   let lost = $state('');
   let cropId = $state('');
-  // Another batch is another trouble.
+  // Another batch is another trouble; and what was found out of it stands there.
   $effect(() => {
-    chosen = standing(batch).map((f) => f.id);
-    amount = lost = salinityPercent = targetPercent = freeBrine = strengthPercent = '';
+    chosen = standing(batch)
+      .map((f) => f.id)
+      .filter((id) => dialogs.of?.includes(id) ?? true);
+    trouble = dialogs.found?.trouble ?? 'short';
+    lost = salinityPercent = targetPercent = freeBrine = strengthPercent = '';
+    amount = dialogs.found?.amount ?? '';
     cropId = batch.items[0]?.cropId ?? '';
   });
   const asks = $derived({

@@ -80,6 +80,10 @@
         return `Moved ${lids(e.data.fillingIds)} to ${house.placeName(e.data.placeId)}`;
       case 'lidChanged':
         return `Another lid on ${lids(e.data.fillingIds)}: ${LID_WORDS[e.data.lid]}`;
+      case 'queued':
+        return e.data.waitsFor
+          ? `${lids(e.data.fillingIds)} wait till jar ${e.data.waitsFor.lidNumber} (${e.data.waitsFor.batchName}) is eaten`
+          : `${lids(e.data.fillingIds)} no longer wait`;
       case 'portioned':
         return `${house.mass(e.data.g)} ${HOW[e.data.how]}, jar ${lids([e.data.fillingId])}${whyThrown(e.data)}`;
       case 'putRight':

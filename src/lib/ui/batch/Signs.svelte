@@ -3,6 +3,7 @@
   import { Button } from 'flowbite-svelte';
   import { placeOf, standing, type BatchInHand } from '$lib/core/batch';
   import { dayNumberOf } from '$lib/core/care';
+  import type { TaughtBySouring } from '$lib/core/outlook';
   import { isRed, judge, LOOKS, SIGNS, WHERES, type AnswerTo, type Look, type Where } from '$lib/core/safety';
   import { LOOK_WORDS, QUESTION_WORDS, signWords, WHERE_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -10,10 +11,20 @@
   import { useHouse } from '../house/house.svelte';
   import { dialogs, type BatchDialog } from './dialogs.svelte';
   import JarPicker from './JarPicker.svelte';
+  import Level from './Level.svelte';
   import SignPicture from './SignPicture.svelte';
 
   /** What does one see or smell? Two or three taps; what it usually means, and what the cautious do. */
-  let { batch }: { batch: BatchInHand } = $props();
+  let {
+    batch,
+    souring,
+    jarId = ''
+  }: {
+    batch: BatchInHand;
+    souring: readonly TaughtBySouring[];
+    /** The jar in hand, where it is one. */
+    jarId?: string;
+  } = $props();
   const house = useHouse();
   let where = $state<Where | null>(null);
   let look = $state<Look | null>(null);
@@ -35,7 +46,6 @@
   const asks = $derived(judged && 'asks' in judged ? QUESTION_WORDS[judged.asks] : null);
   /** What helps, a tap away. */
   const HELPS: Partial<Record<string, readonly [BatchDialog, string]>> = {
-    low: ['right', 'Put right…'],
     'no-bubbles': ['ph', 'Measure pH…'],
     lull: ['ph', 'Measure pH…'],
     domed: ['lid', 'Another lid…'],
@@ -98,6 +108,7 @@
       </div>
     {/if}
   </div>
+  {#if sign?.id === 'low'}<Level {batch} {souring} {jarId} />{/if}
   {#if sign && helps}<Button class="mt-2" outline onclick={() => dialogs.show(helps[0], batch)}
       >{helps[1]}</Button
     >{/if}

@@ -7,6 +7,7 @@
   import { leftG, type BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
+  import type { TaughtBySouring } from '$lib/core/outlook';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
@@ -16,7 +17,13 @@
   import Verdicts from './Verdicts.svelte';
 
   /** One jar in the cold: eat, give, throw away a part or the whole; move it. */
-  let { jar }: { jar: Omit<StockJar, 'batch'> & { readonly batch: BatchInHand } } = $props();
+  let {
+    jar,
+    souring
+  }: {
+    jar: Omit<StockJar, 'batch'> & { readonly batch: BatchInHand };
+    souring: readonly TaughtBySouring[];
+  } = $props();
   const house = useHouse();
   const f = $derived(jar.filling);
   const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: leftG(f) });
@@ -67,7 +74,7 @@
       Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid
       label names the allergens. Selling needs what your local food rules ask.
     </p>{/if}
-  {#if verdicts.length === 0}<Signs batch={jar.batch} />{/if}
+  {#if verdicts.length === 0}<Signs batch={jar.batch} {souring} jarId={f.id} />{/if}
   <Fold text="Another amount" quiet>
     <ActionForm
       command="portion"
