@@ -24,17 +24,21 @@ test('a warm week from lid to cold, on a phone, by rounds alone', async ({ brows
     ...{ styleId: 'shredded', fraction: 0.022, saltKindId: 'sea-fine', placeId: 'counter' },
     ...{ opens: true, name: 'August kraut' }
   });
-  await open(page, '/');
   const stops = page.getByRole('form', { name: /^jars? \d.*August kraut/ });
   let [taps, opened, tasted, measured] = [0, 0, 0, 0];
-  let began: number | null = null;
-  for (let moved = false; !moved;) {
-    const now = (await say(request, 'step-clock', { by: 'due' })).answer.now as number;
-    began ??= now;
-    const day = (now - began) / DAY_MS;
-    expect(day, 'it comes to the cold').toBeLessThan(40);
-    const stop = stops.first();
-    await expect(stop).toBeVisible();
+  let [began, day] = [0, 0];
+  const stop = stops.first();
+  let moved = false;
+  while (!moved) {
+    if ((await stops.count()) === 0) {
+      const now = (await say(request, 'step-clock', { by: 'due' })).answer.now as number;
+      began ||= now;
+      day = (now - began) / DAY_MS;
+      expect(day, 'it comes to the cold').toBeLessThan(40);
+      // The phone comes out of the pocket.
+      await open(page, '/');
+      await expect(stop).toBeVisible();
+    }
     expect(await stops.count(), 'gone to once').toBe(1);
     const wants = await stop.getByRole('listitem').allInnerTexts();
     if (wants.some((w) => w.startsWith('Open'))) opened++;
@@ -51,7 +55,11 @@ test('a warm week from lid to cold, on a phone, by rounds alone', async ({ brows
     if ((await done.count()) > 0) {
       await done.click();
       taps++;
-      await expect(done).toHaveCount(0);
+      // A taste may move what is to come: what is wanted then is gone to as well.
+      const wanted = async () =>
+        (await stops.count()) > 0 ? stop.getByRole('listitem').allInnerTexts() : [];
+      await expect.poll(wanted).not.toEqual(wants);
+      if ((await stops.count()) === 0) continue;
     }
     const move = stop.getByRole('button', { name: 'Move…' });
     if ((await move.count()) === 0) continue;
@@ -71,7 +79,7 @@ test('a warm week from lid to cold, on a phone, by rounds alone', async ({ brows
   expect(taps).toBeLessThan(70);
   await expect(page.getByText(/Nothing to do now\. Next: /)).toBeVisible();
   await open(page, '/cold');
-  await expect(page.getByRole('button', { name: /^Jar 1: August kraut/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Jar 1: August kraut/ }).first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await page.close();
   await server.end('SIGTERM');

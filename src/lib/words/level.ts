@@ -26,7 +26,7 @@ export const LEVEL_WORDS: Readonly<Record<LevelCause, LevelWords>> = {
   sunkBack: {
     name: 'sank back as the gas left',
     why: 'What its gas had lifted goes down again. As a rule nothing is missing.',
-    does: 'Press it down. Covered again: nothing else. Not covered: make up what lacks.'
+    does: 'Press it down. Covered again, it wants nothing else.'
   },
   drawnIn: {
     name: 'drawn into the vegetables',

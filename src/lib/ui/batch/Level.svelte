@@ -53,7 +53,7 @@
 </script>
 
 <div class="flex flex-col gap-3 pt-2" role="group" aria-label="Why it stands low">
-  <div class="grid gap-3 sm:grid-cols-2">
+  <div class="grid items-end gap-3 sm:grid-cols-2">
     {#if jars.length > 1}
       <ChoiceField
         label="Which jar"
@@ -63,7 +63,7 @@
       />
     {/if}
     <TextField
-      label="How much lower it stands, if you can tell"
+      label="How much lower, if you can tell"
       id="l-missing-{batch.id}"
       bind:value={missing}
       placeholder="15 mm, or 80 ml"
@@ -87,7 +87,13 @@
             </p>
             <p>{words.why}</p>
             <p class="font-semibold">{words.does}</p>
-            {#if i === 0}{#each pours(c) as says (says)}<p class="big leading-snug">{says}</p>{/each}{/if}
+            {#if i === 0}{#each pours(c) as says (says)}<p
+                  class={c.cause === 'sunkBack' ? '' : 'big leading-snug'}
+                >
+                  {c.cause === 'sunkBack'
+                    ? `Not covered still: ${says[0]?.toLowerCase()}${says.slice(1)}`
+                    : says}
+                </p>{/each}{/if}
             {#if trouble && f && i === 0}
               <Button
                 class="mt-2"

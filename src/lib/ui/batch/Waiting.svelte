@@ -5,13 +5,19 @@
 
   /** Jars of a batch that wait their turn, by what they wait for, and a tap that lets them go. */
   let { batch }: { batch: BatchInHand } = $props();
+  const waiting = $derived(
+    standing(batch).flatMap((f) => (f.waitsFor ? [{ ...f, waitsFor: f.waitsFor }] : []))
+  );
+  const awaited = $derived(
+    waiting
+      .map((f) => f.waitsFor)
+      .filter((w, i, all) => all.findIndex((x) => x.fillingId === w.fillingId) === i)
+  );
   const groups = $derived(
-    [
-      ...Map.groupBy(
-        standing(batch).filter((f) => f.waitsFor),
-        (f) => f.waitsFor?.fillingId
-      ).values()
-    ].flatMap((jars) => (jars[0]?.waitsFor ? [{ jars, waitsFor: jars[0].waitsFor }] : []))
+    awaited.map((waitsFor) => ({
+      waitsFor,
+      jars: waiting.filter((f) => f.waitsFor.fillingId === waitsFor.fillingId)
+    }))
   );
   const lids = (jars: readonly Filling[]) => jarsSaid(jars.map((f) => f.lidNumber)).replace('j', 'J');
 </script>

@@ -49,6 +49,7 @@
     if (key) outlooks.ask(key);
   });
   const outlook = $derived(key ? outlooks.of(key) : undefined);
+  const last = $derived(outlook?.spans.last.likely ?? null);
   const WEEKS = [1, 2, 4];
   const inWeeks = (n: number) => house.now + n * 7 * MINUTES_PER_DAY;
   const quarters = (j: { leftG: number; contentsG: number }) =>
@@ -96,9 +97,10 @@
               </li>{/each}
           </ul>
         {/if}
-        {#if outlook?.spans.last.likely}<p class="text-sm text-quiet">
-            Its last sensible day here is about {shortDay(outlook.spans.last.likely)}: it is called then,
-            eaten or not.
+        {#if last !== null}<p class="text-sm text-quiet">
+            {last > house.now
+              ? `Its last sensible day here is about ${shortDay(last)}: it is called then, eaten or not.`
+              : `Its last sensible day here was about ${shortDay(last)}: it only gets softer.`}
           </p>{/if}
       </div>
       <Trouble problem={problems.find((p) => p.field !== null)} />
