@@ -51,7 +51,7 @@ const LEAVES_MM: Readonly<Partial<Record<Lid, number>>> = { cloth: 1, loose: 0.1
 const SEEN_ML = 10;
 /** A cause explains what is missing if it can have taken so much of it; and all together this much more is a leak. */
 const EXPLAINS = 0.75;
-const MORE = 1.3;
+const MORE = 2;
 
 /** Saturated vapour against that at 20 °C: the Magnus formula, Alduchov and Eskridge 1996, recalled from memory. 30 °C: `1.81`. */
 export const vapourAt = (tempC: number): number =>
