@@ -102,6 +102,10 @@ test('a jar waits till another is eaten, is told how sour by then, and is called
   await expect(sheet).toHaveCount(0);
   const waiting = page.getByRole('form', { name: 'Waiting' });
   await expect(waiting).toContainText(/waits? till jar \d+ \(.+\)\s+is\s+eaten/);
+  // Called anyhow, it says for what it waited.
+  await open(page, '/');
+  await expect(page.getByText(/its turn after jar \d+ \(.+\)/).first()).toBeVisible();
+  await open(page, '/counter');
   await waiting.getByRole('button', { name: 'no longer' }).click();
   await expect(waiting).toHaveCount(0);
 });

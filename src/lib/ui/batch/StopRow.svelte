@@ -2,17 +2,17 @@
   import { Button } from 'flowbite-svelte';
   import type { BatchInHand } from '$lib/core/batch';
   import { BY_LOG, type RoundStop, type Want } from '$lib/core/care';
-  import { careDoes, careWhy, jarsSaid, listed, styleWords } from '$lib/words';
+  import { careDoes, jarsSaid, listed, styleWords } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import PHField from '../meter/PHField.svelte';
   import { relativeDay } from '../time';
   import { dialogs } from './dialogs.svelte';
-  import { juiceWords } from './juice';
   import Marks from './Marks.svelte';
   import SomeJars from './SomeJars.svelte';
   import { visitOf } from './visit';
+  import { whyWords } from './why';
 
   /** The jars of a batch, gone to once: all that they want, and one tap for it; a taste and a pH said in line. */
   let { stop, batch }: { stop: RoundStop; batch: BatchInHand | undefined } = $props();
@@ -70,9 +70,7 @@
             {#each stop.wants as w (w.kind)}
               <li class="pt-0.5">
                 <b class="font-semibold">{careDoes(w.kind)}</b>{some(w)}
-                <span class="text-sm text-quiet"
-                  >{careWhy(w.kind)}{w.kind === 'juice' ? juiceWords(batch) : ''}</span
-                >
+                <span class="text-sm text-quiet">{whyWords(w.kind, batch, w.fillingIds)}</span>
               </li>
             {/each}
           </ul>

@@ -6,8 +6,8 @@
   import ActionForm from '../forms/ActionForm.svelte';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay, relativeTime } from '../time';
-  import { careWhy, careWords } from '$lib/words';
-  import { juiceWords } from './juice';
+  import { careWords } from '$lib/words';
+  import { whyWords } from './why';
   import SomeJars from './SomeJars.svelte';
 
   /** One thing to do; one tap does all its jars, one can be left out, it can be skipped. */
@@ -27,7 +27,6 @@
     pH: ['ph', 'pH'],
     toCold: ['move', 'Move']
   };
-  const juice = $derived(task.kind === 'juice' ? juiceWords(batch) : '');
   const logged = $derived(LOGGED[task.kind]);
 </script>
 
@@ -37,7 +36,7 @@
     <p class="text-sm text-quiet">
       <a class="underline underline-offset-4" href="/notebook/{task.batchId}">{task.batchName}</a>{showPlace
         ? `, ${house.placeName(task.placeId)}`
-        : ''} · {careWhy(task.kind)}{juice}
+        : ''} · {whyWords(task.kind, batch, task.fillingIds)}
     </p>
     {#if choosing}
       <SomeJars {batch} fillingIds={task.fillingIds} bind:left />
