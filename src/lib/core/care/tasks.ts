@@ -2,7 +2,6 @@ import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index
 import { placeOf, standing, type Batch, type BatchInHand, type CareKind, type Filling } from '../batch/index';
 import type { Lid } from '../vessel/index';
 import { notedOf } from '../outlook/index';
-import { PH_LINE } from '../safety/index';
 import type { CareHouse } from './course';
 import { coldSince, jarCase } from './jar-case';
 import { coldSlots, counterSlots, withTurn } from './slots';
@@ -43,8 +42,6 @@ export const MINUTES: Record<CareKind, number> = {
 /** A job done a little early covers the slot to come; gas may ask for one opening two hours after another. */
 const GRACE: Partial<Record<CareKind, number>> = { open: 90 };
 const GRACE_ELSE = 12 * 60;
-/** Once it has read as sour as the line asks, it need not be read again the day after. Our judgement. */
-const GRACE_SOUR = 36 * 60;
 
 /** What goes by the lid: whoever changes it has done these with the same hand. */
 const BY_LID: ReadonlySet<CareKind> = new Set(['open', 'openInCold', 'airlock', 'look', 'tray']);
@@ -62,11 +59,7 @@ export function answered(b: Batch, f: Filling, kind: CareKind): WallMinute {
     .map((m) => (m.how === 'done' ? Math.max(m.slot, m.at + grace) : m.slot));
   const tastes = kind === 'taste' ? b.tastes : [];
   const readings = kind === 'pH' ? b.readings : [];
-  const mine = (x: { readonly fillingIds: readonly string[] }) => x.fillingIds.includes(f.id);
-  const logged = [
-    ...tastes.filter(mine).map((t) => t.at + grace),
-    ...readings.filter(mine).map((r) => r.at + (r.pH <= PH_LINE ? GRACE_SOUR : grace))
-  ];
+  const logged = [...tastes, ...readings].filter((t) => t.fillingIds.includes(f.id)).map((t) => t.at + grace);
   const lid = BY_LID.has(kind) ? (f.lidSince ?? -Infinity) : -Infinity;
   return Math.max(f.decantedAt ?? -Infinity, lid, ...marks, ...logged);
 }
