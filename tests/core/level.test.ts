@@ -98,6 +98,14 @@ describe('the level of a standing jar', () => {
     near(at(30).days, 30, 1e-9);
     expect(causes(at(0.3))).toEqual(['undrawn']);
   });
+  it('another lid begins its time anew: a cloth since yesterday has not let a month of water go', () => {
+    const now = START + 30 * MINUTES_PER_DAY;
+    const lid = { type: 'lidChanged' as const, data: { fillingIds: ['f1'], lid: 'cloth' as const } };
+    const b = batch({}, [[29 * 24, lid]]);
+    const f = b.fillings[0]!;
+    const ahead = aheadOf(b, f, knows, now)!;
+    near(levelFacts(b, f, { ahead, outlook: outlookOf(ahead) }, now).days, 1, 1e-9);
+  });
   it('what is missing is said in ml or in mm of this jar, and both are one', () => {
     const f = batch().fillings[0]!;
     const g = readLiquid('10 mm', 'amount', f, waysOf(NEW_HOUSEHOLD));

@@ -37,7 +37,7 @@ export interface LevelFacts {
   readonly roomMl: number;
   /** Air that was in and between its pieces, ml: brine takes its place. */
   readonly airMl: number;
-  /** Its opening, mm², how many days it stood so since it was last filled up, and how warm, °C. */
+  /** Its opening, mm², how many days it stood under this lid since it was last filled up, and how warm, °C. */
   readonly openMm2: number;
   readonly days: number;
   readonly tempC: number;
@@ -107,7 +107,8 @@ export function levelFacts(
 ): LevelFacts {
   const from = (phase: string) => outlook.phases.find((p) => p.phase === phase)?.from ?? Infinity;
   const roomMl = ahead.vessel.headspaceL * 1000;
-  const filled = Math.max(b.startedAt, ...(f.mixed ?? []).map((m) => m.at));
+  // Under the lid before it went otherwise; and what was filled up since lacks nothing of the time before.
+  const since = Math.max(b.startedAt, f.lidSince ?? -Infinity, ...(f.mixed ?? []).map((m) => m.at));
   const openMm = jarGeometry(f.geometryId)?.openingMm ?? 0;
   return {
     lid: f.lid,
@@ -119,7 +120,7 @@ export function levelFacts(
     roomMl,
     airMl: ahead.style.air * massOf(f.full),
     openMm2: (Math.PI / 4) * openMm ** 2,
-    days: (now - filled) / MINUTES_PER_DAY,
+    days: (now - since) / MINUTES_PER_DAY,
     tempC: ahead.airs.findLast((a) => a.from <= now)?.tempC ?? ahead.airs[0]?.tempC ?? 20
   };
 }

@@ -28,6 +28,7 @@
   });
   const outlook = $derived(key ? outlooks.of(key) : undefined);
   const read = $derived(f && missing.trim() !== '' ? readLiquid(missing, 'amount', f, house.ways) : null);
+  // Grams of a brine are millilitres to a hundredth.
   const ml = $derived(read?.ok ? read.value : null);
   const causes = $derived(
     f && ahead && outlook ? levelBy(levelFacts(batch, f, { ahead, outlook }, house.now), ml) : []
