@@ -188,6 +188,25 @@ describe('the stand-in meter', () => {
     expect(Math.abs(first.mV - truth) / 59).toBeLessThan(0.02);
     expect(stood(onItsHook(0), 15_000).readings.some((r) => r.settled)).toBe(false);
   });
+  it('once it stands still it stands, whatever its tremble: a tap is not too late; dipped anew it settles anew', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -3, max: 3, noNaN: true }), { minLength: 200, maxLength: 200 }),
+        (tremble) => {
+          let state = into(onItsHook(0), 4.2);
+          const settled = tremble.map((noise, i) => {
+            const next = dippedFor(state, (i + 1) * 100, noise);
+            state = next.state;
+            return next.reading.settled;
+          });
+          expect(settled.lastIndexOf(false)).toBeLessThan(
+            settled.includes(true) ? settled.indexOf(true) : 200
+          );
+          expect(dippedFor(into(state, 7), 20_100, 0).reading.settled).toBe(false);
+        }
+      )
+    );
+  });
   it('calibrated reads a fridge jar to a twentieth; a week later it has wandered, and buffers put it right', () => {
     const calibrate = (from: StandInMeter) => {
       const seven = stood(into(from, bufferPH('7.00', 21), 21), 15_000);

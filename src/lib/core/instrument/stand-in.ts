@@ -46,18 +46,24 @@ export interface StandInMeter {
   readonly tempC: number;
   /** Readings of the last seconds, for whether it stands still. */
   readonly last: readonly { readonly at: number; readonly mV: number }[];
+  /** It stood still: a tremble does not unsettle it again. */
+  readonly settled: boolean;
 }
 
 const ROOM_C = 21;
 
 /** Dry, on its hook. */
-export const onItsHook = (at: number): StandInMeter => ({ at, into: null, mV: 0, tempC: ROOM_C, last: [] });
+export const onItsHook = (at: number): StandInMeter => ({
+  ...{ at, into: null, mV: 0, tempC: ROOM_C },
+  ...{ last: [], settled: false }
+});
 
 /** A hand on it: into a liquid, or out. */
 export const dipped = (s: StandInMeter, act: MeterAct): StandInMeter => ({
   ...s,
   into: act.do === 'dip' ? { pH: act.pH, tempC: act.tempC } : null,
-  last: []
+  last: [],
+  settled: false
 });
 
 const DAY_MS = 86_400_000;
@@ -73,6 +79,8 @@ export function electrodeAt(at: number, spec: StandInMeterSpec = STAND_IN_METER)
 
 /** Readings within so much of each other for so long stand still: a hundredth of a pH. */
 const STILL_MV = 0.8;
+/** Once it stands still, so much more unsettles it: a hand that takes the reading is not faster than its tremble. */
+const HOLDS = 2.5;
 const STILL_MS = 1500;
 const REMEMBERED_MS = 2500;
 
@@ -95,11 +103,12 @@ export function dippedFor(
   const last = [...s.last.filter((r) => at - r.at < REMEMBERED_MS), { at, mV: shown }];
   const still = standsStill(
     last.map((r) => ({ at: r.at, g: r.mV })),
-    STILL_MV,
+    s.settled ? HOLDS * STILL_MV : STILL_MV,
     STILL_MS
   );
+  const settled = s.into !== null && still;
   return {
-    state: { ...s, at, mV, tempC, last },
-    reading: { at, mV: shown, tempC: Math.round(tempC * 10) / 10, settled: s.into !== null && still }
+    state: { ...s, at, mV, tempC, last, settled },
+    reading: { at, mV: shown, tempC: Math.round(tempC * 10) / 10, settled }
   };
 }
