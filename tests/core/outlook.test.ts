@@ -14,10 +14,12 @@ import {
   insideOf,
   knowsOf,
   eachPlace,
+  glanceOf,
   likedFrom,
   likingsOf,
   movedTo,
   outlookOf,
+  outlookSketched,
   stageAt,
   outlookTried,
   rateKey,
@@ -161,6 +163,15 @@ describe('an outlook', () => {
     expect([read.used, read.tooEarly]).toEqual([['r'], []]);
     expect(read.before).toEqual(first.spans);
     expect(outlookOf(ahead({ noted: [] }))).toEqual(first);
+  });
+  it('of many at once it is a glance: what care goes by, without the gas, and near to the whole', () => {
+    const read = ahead({ noted: [{ id: 'r', when: START + 3 * day, of: 'pH', pH: 4.0, by: 'meter' }] });
+    const [glance, whole] = [glanceOf(read), outlookOf(read)];
+    expect(outlookSketched(read)).toMatchObject(glance);
+    expect([glance.used, glance.curve.length]).toEqual([['r'], whole.curve.length]);
+    glance.curve.forEach((c, i) => {
+      expect(Math.abs(c.pH.likely - whole.curve[i]!.pH.likely)).toBeLessThan(0.15);
+    });
   });
   it('a pH from before the pieces evened out is kept and not used; a taste is', () => {
     const gherkins = filled('pieces', [['cucumber-small', 'upright', 1000]], 0.62, { poured: 0.05 });

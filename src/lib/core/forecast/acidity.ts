@@ -20,8 +20,9 @@ const WALK_PH = 0.004;
 /** pH and sourness by made acid, as a table of even steps: the charge balance is explicit the other way round. */
 export class AcidTable {
   private readonly pHs = new Float64Array(POINTS + 1);
-  private readonly free = new Float64Array(POINTS + 1);
-  private readonly step: number;
+  /** Undissociated acid at each point, mmol/kg, and how much made acid lies between two: for loops that walk it themselves. */
+  readonly free = new Float64Array(POINTS + 1);
+  readonly step: number;
 
   /** @param most made acid that is ever asked for, mmol/kg */
   constructor(
@@ -54,7 +55,7 @@ export class AcidTable {
   }
   /** Sour index of so much made acid, mmol/kg. */
   sour(acid: number): number {
-    return sourIndex(acid, this.pH(acid));
+    return this.undissociated(acid) + 1000 * Math.exp(-Math.LN10 * this.pH(acid));
   }
 
   /** Made acid at a pH, mmol/kg. */

@@ -123,6 +123,14 @@ function startOf({ starts, starter }: Inside): [number, number] {
 const grown = (z: number): number =>
   z > 1.2 || z < -1.2 ? Math.exp(z) : (120 + z * (60 + z * (12 + z))) / (120 - z * (60 - z * (12 - z)));
 
+/** Between two steps; beyond the ends, the end. */
+export function between(of: Float64Array, x: number): number {
+  const last = of.length - 2;
+  const i = x <= 0 ? 0 : x >= last ? last : x | 0;
+  const part = x - i;
+  return of[i]! + (part < 0 ? 0 : part > 1 ? 1 : part) * (of[i + 1]! - of[i]!);
+}
+
 /** How far acid lets them work still, 0 to 1. */
 function brake(free: number, stops: number): number {
   const b = Math.max(0, 1 - free / stops);
@@ -139,7 +147,12 @@ const shared = (wanted: number, there: number): number => (wanted > there ? Math
 // An ensemble takes a million steps: told in pieces, with what they share in arrays, it takes twice as long.
 // eslint-disable-next-line max-lines-per-function
 export function courseOf(pace: Pace, latent: Latent): Course {
-  const { stepHours: h, steps, sugar, sugarBefore, keeps, fresh, table } = pace;
+  const { stepHours: h, steps, sugar, sugarBefore, keeps, fresh, early, late, raw } = pace;
+  const { free: frees, step } = pace.table;
+  const { rate, sugar: sweet } = latent;
+  const half = h / 2;
+  const grows = { early: half * EARLY.grows, late: half * LATE.grows, raw: half / RAW.hours };
+  const uses = { early: half * EARLY.uses, late: half * LATE.uses, raw: half * RAW.uses };
   const acid = new Float64Array(steps + 1);
   const made = new Float64Array(steps);
   // Strength of early and late, what is left of the raw; sugar used by raw, early and late, g/kg.
@@ -175,19 +188,19 @@ export function courseOf(pace: Pace, latent: Latent): Course {
     let d2 = 0;
     // First at the step's beginning, then where that leads to; both together make the step.
     for (let at = i; ; at++) {
-      const loose = latent.sugar * (at > i ? sugarBefore[at]! : sugar[at]!);
+      const loose = sweet * (at > i ? sugarBefore[at]! : sugar[at]!);
       const left = Math.max(0, loose - v0 - v1 - v2);
       const feeds = left / (1 + left);
-      const free = table.undissociated(YIELD.acidEarly * v1 + YIELD.acidLate * v2);
-      const b1 = latent.rate * pace.early[at]! * feeds * brake(free, EARLY.stops);
-      const b2 = latent.rate * pace.late[at]! * feeds * brake(free, LATE.stops);
-      const b0 = latent.rate * pace.raw[at]!;
-      g1 += (h / 2) * EARLY.grows * b1 * (1 - y1);
-      g2 += (h / 2) * LATE.grows * b2 * (1 - y2);
-      gw -= ((h / 2) * b0 * (1 + free / 5)) / RAW.hours;
-      d0 += (h / 2) * RAW.uses * b0 * yw * feeds;
-      d1 += (h / 2) * EARLY.uses * b1 * y1;
-      d2 += (h / 2) * LATE.uses * b2 * y2;
+      const free = between(frees, (YIELD.acidEarly * v1 + YIELD.acidLate * v2) / step);
+      const b1 = rate * early[at]! * feeds * brake(free, EARLY.stops);
+      const b2 = rate * late[at]! * feeds * brake(free, LATE.stops);
+      const b0 = rate * raw[at]!;
+      g1 += grows.early * b1 * (1 - y1);
+      g2 += grows.late * b2 * (1 - y2);
+      gw -= grows.raw * b0 * (1 + free * 0.2);
+      d0 += uses.raw * b0 * yw * feeds;
+      d1 += uses.early * b1 * y1;
+      d2 += uses.late * b2 * y2;
       if (at > i) break;
       y1 = x1 * grown(2 * g1);
       y2 = x2 * grown(2 * g2);
@@ -196,7 +209,7 @@ export function courseOf(pace: Pace, latent: Latent): Course {
       v1 = u1 + 2 * d1;
       v2 = u2 + 2 * d2;
     }
-    const part = shared(d0 + d1 + d2, latent.sugar * sugarBefore[i + 1]! - u0 - u1 - u2);
+    const part = shared(d0 + d1 + d2, sweet * sugarBefore[i + 1]! - u0 - u1 - u2);
     x1 = Math.min(1, x1 * grown(g1));
     x2 = Math.min(1, x2 * grown(g2));
     w = Math.min(1, w * grown(gw));

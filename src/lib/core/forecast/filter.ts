@@ -1,5 +1,5 @@
 import { acidityOf, sourIndex } from './acidity';
-import { courseOf, evenHours, paceOf, type Pace } from './course';
+import { between, courseOf, evenHours, paceOf, type Pace } from './course';
 import { gasOf, type GasVessel } from './gas';
 import type { Course, Inside, Latent, StyleSour } from './types';
 import { EVENTS, marksOf, SEEN, timesOf, type ForecastEvent, type Marks, type Times } from './windows';
@@ -47,6 +47,8 @@ export interface Forecast {
   readonly rate: RatePrior;
   /** Readings that were used. */
   readonly used: number;
+  /** What its courses share. */
+  readonly pace: Pace;
 }
 
 /** Spread of ln sugar. Set. */
@@ -60,8 +62,6 @@ interface Run {
   /** What was held of it before. */
   readonly held: number;
   readonly times: Times;
-  /** Made acid at the hours that were asked for. */
-  readonly acid: readonly number[];
   readonly course: Course;
   readonly gas: Float64Array;
 }
@@ -106,7 +106,7 @@ export const gasHoursOf = (readings: readonly Reading[]): number =>
  * numbers: the same jar and readings give the same answer. A pH that was read before the pieces evened out is not used.
  */
 export function forecast(grid: Grid, readings: readonly Reading[]): Forecast {
-  const { jar, prior, hours } = grid;
+  const { jar, pace, prior, hours } = grid;
   const even = evenHours(jar.inside);
   const used = readings.filter((r) => r.of !== 'pH' || r.at >= even);
   let nodes = weighed(grid, grid.runs, used);
@@ -115,23 +115,26 @@ export function forecast(grid: Grid, readings: readonly Reading[]): Forecast {
     const finer = { mean: first.mean, sd: GRID.wider * first.sd };
     nodes = weighed(grid, laid(grid, finer), used);
   }
-  const windows = EVENTS.map((e) => [e, windowOf(nodes, (n) => n.times[e])]);
+  const windowOf = windowsOf(nodes);
+  const windows = EVENTS.map((e) => [e, windowOf((n) => n.times[e])]);
+  const acidAt = (at: number) => windowOf(({ course }) => between(course.acid, at / course.stepHours));
   return {
     windows: Object.fromEntries(windows) as Forecast['windows'],
-    band: hours.map((_, i) => windowOf(nodes, (n) => n.acid[i]!)),
+    band: hours.map(acidAt),
     likely: {
       rate: Math.exp(meanOf(nodes, (n) => n.lnRate)),
       sugar: Math.exp(meanOf(nodes, (n) => n.lnSugar))
     },
-    fast: { rate: Math.exp(windowOf(nodes, (n) => n.lnRate).late), sugar: 1 },
+    fast: { rate: Math.exp(windowOf((n) => n.lnRate).late), sugar: 1 },
     rate: rateOf(nodes),
-    used: used.length
+    used: used.length,
+    pace
   };
 }
 
 /** The nodes of a grid around a rate. */
 function laid(grid: Omit<Grid, 'runs'>, around: RatePrior): Run[] {
-  const { jar, pace, marks, prior, hours, gasHours } = grid;
+  const { jar, pace, marks, prior, gasHours } = grid;
   const enough = (hour: number, bubbles: number) => bubbles >= SEEN && hour >= gasHours;
   return evenly(GRID.rates, GRID.rateSds).flatMap((z) =>
     evenly(grid.sugars, GRID.sugarSds).map((zs) => {
@@ -142,7 +145,6 @@ function laid(grid: Omit<Grid, 'runs'>, around: RatePrior): Run[] {
       return {
         ...{ lnRate, lnSugar, course, gas: gas.rate },
         held: Math.exp(-0.5 * (((lnRate - prior.mean) / prior.sd) ** 2 + zs ** 2)),
-        acid: hours.map((at) => between(course.acid, at / course.stepHours)),
         times: timesOf(course, gas.bubbles, marks)
       };
     })
@@ -169,15 +171,23 @@ function rateOf(nodes: readonly Node[]): RatePrior {
   return { mean, sd: Math.sqrt(nodes.reduce((a, n) => a + n.weight * (n.lnRate - mean) ** 2, 0) / all) };
 }
 
-function windowOf(nodes: readonly Node[], what: (n: Node) => number): Window {
-  const sorted = nodes.map((n) => ({ t: what(n), w: n.weight })).sort((a, b) => a.t - b.t);
-  const all = sorted.reduce((a, n) => a + n.w, 0);
-  const [early, likely, late] = [0.1, 0.5, 0.9].map((q) => quantile(sorted, q * all)) as [
-    number,
-    number,
-    number
-  ];
-  return { early, likely, late };
+/** The 10th, 50th and 90th of a hundred of whatever is asked of the nodes. */
+function windowsOf(nodes: readonly Node[]): (what: (n: Node) => number) => Window {
+  const all = nodes.reduce((a, n) => a + n.weight, 0);
+  // What is asked next mostly stands in nearly the same order: put right from there, it takes a look at each.
+  const order = nodes.map((_, i) => i);
+  return (what) => {
+    const of = nodes.map(what);
+    for (let i = 1; i < order.length; i++) {
+      const node = order[i]!;
+      let k = i - 1;
+      for (; k >= 0 && of[order[k]!]! > of[node]!; k--) order[k + 1] = order[k]!;
+      order[k + 1] = node;
+    }
+    const sorted = order.map((i) => ({ t: of[i]!, w: nodes[i]!.weight }));
+    const at = (q: number) => quantile(sorted, q * all);
+    return { early: at(0.1), likely: at(0.5), late: at(0.9) };
+  };
 }
 
 /** By the midpoints of the weights, linear between them. */
@@ -201,8 +211,7 @@ const orSlip = (density: number): number => 0.95 * density + 0.05 * 0.3;
 const normal = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
 /** The model's own spread of pH, and each instrument's. */
 const PH_SD = { model: 0.12, strip: 0.3, meter: 0.07 };
-const ACIDITY_SD = 0.12;
-const TASTE_SD = 0.7;
+const [ACIDITY_SD, TASTE_SD] = [0.12, 0.7];
 
 /** How sour a taste is said to be, 0 to 5, at a sour index. Example: `2.48` at 20. */
 export const tasteOf = (sour: number): number =>
@@ -229,12 +238,6 @@ function gasLikely(seen: 'none' | 'slow' | 'lively', rate: number): number {
   const [lively, some] = [over(5.2), over(1)];
   const p = { lively, slow: some - lively, none: 1 - some }[seen];
   return 0.96 * p + 0.04 / 3;
-}
-
-/** Between two steps. */
-export function between(of: Float64Array, x: number): number {
-  const i = Math.min(of.length - 2, Math.max(0, Math.floor(x)));
-  return of[i]! + Math.min(1, Math.max(0, x - i)) * (of[i + 1]! - of[i]!);
 }
 
 const AROUND_HOURS = 3;

@@ -1,6 +1,5 @@
-import { courseOf, paceOf } from './course';
+import { between, courseOf, paceOf } from './course';
 import {
-  between,
   forecast,
   gasHoursOf,
   gridOf,
@@ -13,10 +12,12 @@ import {
 } from './filter';
 import { gasOf } from './gas';
 import type { Latent } from './types';
-import { EVENTS, marksOf, timesOf, type Times } from './windows';
+import { EVENTS, marksOf, SEEN, timesOf, type Times } from './windows';
 
 /** A fast jar is taken for one with more to sour, by so much of its spread: both together come so near the grid. */
 const WITH_IT = 0.7;
+
+const isSeen = (_: number, bubbles: number): boolean => bubbles >= SEEN;
 
 /** The 10th and the 90th of a hundred of a normal spread. */
 const TENTH = 1.2816;
@@ -28,7 +29,7 @@ export function sketch(jar: ForecastJar, rate: RatePrior, hours: readonly number
   const at = (z: number): Sketched => {
     const latent = { rate: Math.exp(rate.mean + z * rate.sd), sugar: Math.exp(WITH_IT * z * SUGAR_SD) };
     const course = courseOf(pace, latent);
-    const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style);
+    const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style, isSeen);
     const acid = hours.map((h) => between(course.acid, h / course.stepHours));
     return { latent, acid, times: timesOf(course, gas.bubbles, marks) };
   };
@@ -40,7 +41,8 @@ export function sketch(jar: ForecastJar, rate: RatePrior, hours: readonly number
     likely: likely.latent,
     fast: fast.latent,
     rate,
-    used: 0
+    used: 0,
+    pace
   };
 }
 

@@ -1,7 +1,6 @@
 import { minuteOfDay, type WallMinute } from '../calendar/index';
 import {
   acidityOf,
-  AcidTable,
   burpPlan,
   courseOf,
   evenHours,
@@ -10,7 +9,6 @@ import {
   gasHoursOf,
   gasOf,
   gridOf,
-  paceOf,
   phasesOf,
   rateRead,
   sketch,
@@ -19,13 +17,12 @@ import {
   type Forecast,
   type ForecastJar,
   type GasVessel,
-  type Inside,
   type RatePrior,
   type Reading
 } from '../forecast/index';
 import { contentsTemps } from './air';
 import { straysIn } from './strays';
-import type { Ahead, CurveAt, Outlook } from './types';
+import type { Ahead, CurveAt, Glance, Outlook } from './types';
 
 /** Ensembles go by two hours, the one course that is shown too. */
 const STEP = 2;
@@ -35,7 +32,7 @@ const CURVE_EVERY = 6;
 export const outlookOf = (ahead: Ahead): Outlook =>
   reckoned(ahead, (jar, prior, readings, hours) => {
     const grid = gridOf(jar, prior, hours, gasHoursOf(readings));
-    const before = readings.length > 0 ? forecast(grid, readings.slice(0, -1)) : null;
+    const before = readings.length > 0 ? forecast({ ...grid, hours: [] }, readings.slice(0, -1)) : null;
     return { f: forecast(grid, readings), before };
   });
 
@@ -46,12 +43,17 @@ export const outlookTried = (ahead: Ahead): Outlook =>
     before: null
   }));
 
-/** What care goes by, for many jars at once: the readings say how fast it goes, three courses what comes then. */
-export const outlookSketched = (ahead: Ahead): Outlook =>
-  reckoned(ahead, (jar, prior, readings, hours) => ({
-    f: sketch(jar, rateRead(jar, prior, readings, 1), hours),
-    before: null
-  }));
+/** From the readings how fast it goes, from three courses what comes then. */
+const bySketch: Reckons = (jar, prior, readings, hours) => ({
+  f: sketch(jar, rateRead(jar, prior, readings, 1), hours),
+  before: null
+});
+
+/** What care goes by, for many jars at once. */
+export const outlookSketched = (ahead: Ahead): Outlook => reckoned(ahead, bySketch);
+
+/** How sour many jars are at once, as care has it, without their gas. */
+export const glanceOf = (ahead: Ahead): Glance => seen(ahead, bySketch).glance;
 
 type Reckons = (
   jar: ForecastJar,
@@ -61,6 +63,11 @@ type Reckons = (
 ) => { f: Forecast; before: Forecast | null };
 
 function reckoned(ahead: Ahead, by: Reckons): Outlook {
+  const { glance, f, wall } = seen(ahead, by);
+  return { ...glance, ...gasesOf(ahead, f, wall), mayTurnAlcoholic: yeasty(ahead, f) };
+}
+
+function seen(ahead: Ahead, by: Reckons): { glance: Glance; f: Forecast; wall: (h: number) => WallMinute } {
   const steps = Math.ceil((ahead.days * 24) / STEP);
   const tempC = contentsTemps(ahead.airs, ahead.from, ahead.vessel.massKg, { stepHours: STEP, steps });
   // What one sees of the gas is what an open lid lets out.
@@ -76,23 +83,19 @@ function reckoned(ahead: Ahead, by: Reckons): Outlook {
   const { f, before } = by(jar, ahead.prior, used, hours);
   const spans = spansOf(f, wall);
   const guide = guideOf(ahead, f, wall);
-  const curve = curveOf(ahead.inside, f, hours, (h) => ({ at: wall(h), tempC: tempC[h / STEP]! }));
-  return {
-    spans,
-    curve,
-    ...gasesOf(ahead, f, tempC, wall),
-    rate: f.rate,
+  const curve = curveOf(f, hours, wall);
+  const glance = {
+    ...{ spans, curve, guide, rate: f.rate },
     used: used.map((r) => r.id),
     strays: straysIn(ahead.noted, curve).filter((id) => used.some((r) => r.id === id)),
     tooEarly: readings.filter((r) => !used.includes(r)).map((r) => r.id),
     before: before && spansOf(before, wall),
-    guide,
     fullySour:
       guide?.apart && used.length === 0 && guide.from > (spans.fullySour.likely ?? Infinity)
         ? guide.from
-        : spans.fullySour.likely,
-    mayTurnAlcoholic: yeasty(ahead, f, tempC)
+        : spans.fullySour.likely
   };
+  return { glance, f, wall };
 }
 
 const openly = (v: GasVessel): GasVessel => (v.lid === 'clamped' ? { ...v, lid: 'loose' } : v);
@@ -108,16 +111,16 @@ const spansOf = (f: Forecast, wall: (h: number) => WallMinute): Outlook['spans']
 };
 
 function curveOf(
-  inside: Inside,
-  f: Forecast,
+  { band, pace }: Forecast,
   hours: readonly number[],
-  when: (h: number) => { at: WallMinute; tempC: number }
+  wall: (h: number) => WallMinute
 ): CurveAt[] {
-  const table = new AcidTable(inside, Math.max(1, ...f.band.map((b) => b.late)));
+  const { inside, table, tempC } = pace;
   return hours.map((h, i) => {
-    const { early, likely, late } = f.band[i]!;
+    const { early, likely, late } = band[i]!;
     return {
-      ...when(h),
+      at: wall(h),
+      tempC: tempC[h / STEP]!,
       pH: { low: table.pH(late), likely: table.pH(likely), high: table.pH(early) },
       acidity: {
         low: acidityOf(inside, early),
@@ -140,13 +143,9 @@ function guideOf(a: Ahead, f: Forecast, wall: (h: number) => WallMinute): Outloo
   return { from: wall(from), to: wall(to), apart: to < early || from > late };
 }
 
-function gasesOf(
-  a: Ahead,
-  f: Forecast,
-  tempC: readonly number[],
-  wall: (h: number) => WallMinute
-): Pick<Outlook, 'phases' | 'gas'> {
-  const pace = paceOf(a.inside, tempC, STEP);
+function gasesOf(a: Ahead, f: Forecast, wall: (h: number) => WallMinute): Pick<Outlook, 'phases' | 'gas'> {
+  const { pace } = f;
+  const { tempC } = pace;
   const [likely, fast] = [courseOf(pace, f.likely), courseOf(pace, f.fast)];
   const open = openly(a.vessel);
   const shown = gasOf(likely.made, tempC, STEP, open, a.style);
@@ -171,12 +170,12 @@ function gasesOf(
 const DENSITY = 1;
 
 /** Over 8 g/kg of sugar left with pH under 3.8 in contents over 20 °C, or over 60 g/kg at the start. Set. */
-function yeasty({ inside, now, from }: Ahead, f: Forecast, tempC: readonly number[]): boolean {
+function yeasty({ inside, now, from }: Ahead, f: Forecast): boolean {
+  const { pace } = f;
   const all = sugarIn(inside);
   if (all > 60) return true;
-  const pace = paceOf(inside, tempC, STEP);
   const course = courseOf(pace, f.likely);
   const i = Math.min(course.acid.length - 1, Math.max(0, Math.floor((now - from) / 60 / STEP)));
   const left = all - course.used.reduce((x, y) => x + y, 0);
-  return left > 8 && pace.table.pH(course.acid[i]!) < 3.8 && tempC[i]! > 20;
+  return left > 8 && pace.table.pH(course.acid[i]!) < 3.8 && pace.tempC[i]! > 20;
 }

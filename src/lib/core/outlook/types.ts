@@ -61,11 +61,10 @@ export interface GasAhead {
   readonly shutBar: number;
 }
 
-export interface Outlook {
+/** How sour it is and will be, and when; what is looked at of many jars at once. */
+export interface Glance {
   readonly spans: Readonly<Record<ForecastEvent, Span>>;
   readonly curve: readonly CurveAt[];
-  readonly phases: readonly { readonly phase: Phase; readonly from: WallMinute }[];
-  readonly gas: GasAhead;
   readonly rate: RatePrior;
   /** Readings that moved it, and those that were taken before the pieces had evened out. */
   readonly used: readonly string[];
@@ -78,6 +77,11 @@ export interface Outlook {
   readonly guide: { readonly from: WallMinute; readonly to: WallMinute; readonly apart: boolean } | null;
   /** Fully sour counts from then on: the later of both until this jar's own readings decide. */
   readonly fullySour: WallMinute | null;
+}
+
+export interface Outlook extends Glance {
+  readonly phases: readonly { readonly phase: Phase; readonly from: WallMinute }[];
+  readonly gas: GasAhead;
   /** Sugar left over in a warm, sour jar, or very much of it at the start: it may go fizzy and alcoholic. */
   readonly mayTurnAlcoholic: boolean;
 }

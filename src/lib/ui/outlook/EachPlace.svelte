@@ -3,7 +3,7 @@
   import type { Ahead, PlaceAhead } from '$lib/core/outlook';
   import type { Place } from '$lib/core/kit';
   import { placeSays } from '$lib/words';
-  import { outlooks } from './outlooks.svelte';
+  import { placesAhead } from './outlooks.svelte';
 
   /** Places to choose from, each with what it would do to the jar; what nobody can reckon stands without. */
   let {
@@ -15,7 +15,7 @@
   $effect(() => {
     let asked = true;
     if (ahead)
-      void outlooks.places(ahead, places).then((all) => {
+      void placesAhead(ahead, places).then((all) => {
         if (asked) found = all;
       });
     return () => (asked = false);

@@ -2,8 +2,8 @@
   import { untrack } from 'svelte';
   import { scaleLinear } from 'd3-scale';
   import { line } from 'd3-shape';
-  import type { Ahead, Outlook } from '$lib/core/outlook';
-  import { keyOf, outlooks } from './outlooks.svelte';
+  import type { Ahead, Glance } from '$lib/core/outlook';
+  import { glances, keyOf } from './outlooks.svelte';
   import { endOf } from './range';
 
   /** A jar's souring in small, under its picture: how far it has come, and what is still ahead. */
@@ -11,17 +11,17 @@
   const key = $derived(keyOf(ahead));
   $effect(() => {
     const asked = key;
-    untrack(() => outlooks.ask(asked));
+    untrack(() => glances.ask(asked));
   });
   const [WIDE, HIGH, IN] = [84, 26, 4];
-  const outlook = $derived(outlooks.of(key));
+  const glance = $derived(glances.of(key));
   const drawn = $derived.by(() => {
-    if (!outlook) return null;
-    const end = endOf(outlook, ahead.from, ahead.now);
+    if (!glance) return null;
+    const end = endOf(glance, ahead.from, ahead.now);
     const x = scaleLinear([ahead.from, end], [IN, WIDE - IN]).clamp(true);
     const y = scaleLinear([6.2, 3.3], [IN, HIGH - IN]).clamp(true);
-    const curve = outlook.curve.filter((c) => c.at <= end);
-    const path = line<Outlook['curve'][number]>(
+    const curve = glance.curve.filter((c) => c.at <= end);
+    const path = line<Glance['curve'][number]>(
       (c) => x(c.at),
       (c) => y(c.pH.likely)
     );

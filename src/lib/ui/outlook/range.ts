@@ -1,9 +1,9 @@
-import type { Outlook } from '$lib/core/outlook';
+import type { Glance } from '$lib/core/outlook';
 
 const DAY = 1440;
 
-/** Where the picture of an outlook ends: past what is still to come, and no further than was reckoned. */
-export function endOf({ curve, spans, guide }: Outlook, from: number, now: number | null): number {
+/** Where the picture of a jar's souring ends: past what is still to come, and no further than was reckoned. */
+export function endOf({ curve, spans, guide }: Glance, from: number, now: number | null): number {
   const last = curve[curve.length - 1]?.at ?? from + DAY;
   return Math.min(
     last,
