@@ -19,7 +19,20 @@ const CONCEPTS = [
     'lot',
     'timer'
   ],
-  ...['kit', 'pantry', 'recipe', 'worksheet', 'run', 'day', 'batch', 'outlook', 'care', 'kitchen', 'larder']
+  ...[
+    'kit',
+    'pantry',
+    'recipe',
+    'worksheet',
+    'run',
+    'day',
+    'batch',
+    'outlook',
+    'care',
+    'kitchen',
+    'larder',
+    'appetite'
+  ]
 ];
 /** The areas of ui in theirs. */
 const AREAS = [
@@ -35,6 +48,7 @@ const AREAS = [
     'why',
     'strip',
     'kit',
+    'cold',
     'pantry',
     'people',
     'recipe',

@@ -47,6 +47,7 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
   ['set-style', { commandId: 'way', like: 'pieces', name: 'Our sticks', salt: 2.4 }],
   ['set-crop', { commandId: 'own', cropId: 'carrot', water: 86 }],
   ['plan-away', { commandId: 'trip', from: '2026-10-01', to: '2026-10-08' }],
+  ['plan-feast', { commandId: 'feast', from: '2026-12-24', to: '2026-12-26', people: 12, name: 'Yule' }],
   [
     'enter-standing',
     {
@@ -134,6 +135,8 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'calibrate-meter': { sevenMv: 8.1, sevenC: 21, fourMv: 176.5, fourC: 21 },
   'take-place': { placeId: 'counter', name: 'Ida' },
   'drop-away': { awayId: 'trip' },
+  'plan-feast': { from: '2026-12-24', to: '2026-12-26', people: 12, name: 'Yule' },
+  'drop-feast': { feastId: 'feast' },
   'break-jar': { jarId: 'clip-1000.clamped' },
   'start-timer': {
     name: 'Brine cools',

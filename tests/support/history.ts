@@ -279,6 +279,13 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'plan-away': (_, d) => ({ from: '2026-10-01', to: `2026-10-0${1 + d(8)}` }),
   'calibrate-meter': (_, d) => ({ sevenMv: d(20) - 10, sevenC: 21, fourMv: 170 + d(10), fourC: 20 }),
   'take-place': (_, d) => ({ placeId: 'counter', name: ['Ida', 'Rob', ''][d(3)]! }),
+  'plan-feast': (_, d) => ({
+    from: '2026-12-24',
+    to: `2026-12-2${4 + d(6)}`,
+    people: d(14),
+    name: ['', 'Yule'][d(2)]!
+  }),
+  'drop-feast': ({ ours }) => ours.feasts[0] && { feastId: ours.feasts[0].id },
   'drop-away': ({ ours }) => ours.away[0] && { awayId: ours.away[0].id },
   'break-jar': ({ ours }, d) =>
     ours.jars[0] && d(4) === 0 ? { jarId: ours.jars[d(ours.jars.length)]!.id } : undefined,

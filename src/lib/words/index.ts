@@ -3,6 +3,7 @@ export * from './cautions';
 export * from './cuts';
 export * from './dates';
 export * from './diary';
+export * from './eat-down';
 export * from './eaters';
 export * from './kitchen';
 export * from './level';

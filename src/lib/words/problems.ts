@@ -129,6 +129,9 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'weight-unknown': ['I do not know that weight.', 'Add it in Kit first.'],
   'away-backwards': ['The last day away is before the first.', 'Swap them.'],
   'away-unknown': ['That is not planned.', 'Reload the page.'],
+  'feast-backwards': ['The last day is before the first.', 'Swap them.'],
+  'feast-unknown': ['That is not planned.', 'Reload the page.'],
+  'guests-out-of-range': ['I read no number of people from 0 to 200.', 'Say how many eat: 12.'],
   'broke-which': (v) => [
     `Every ${v.name} holds something.`,
     'Say which jar broke, on the counter or in the cold.'

@@ -7,6 +7,7 @@
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import HowLong from '$lib/ui/cold/HowLong.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import BesidePanel from '$lib/ui/shell/BesidePanel.svelte';
@@ -63,7 +64,7 @@
               </p>
             </div>
             <div class="pt-4">
-              <Shelf jars={jars.shown} key={(s) => s.filling.id}>
+              <Shelf jars={jars.shown} key={(s) => s.filling.id} lines={5}>
                 {#snippet jar(s)}
                   <StandingJar
                     batch={s.batch}
@@ -75,6 +76,7 @@
                   />
                 {/snippet}
                 {#snippet caption(s)}
+                  <p class="line-clamp-2 max-w-24 text-sm text-quiet">{s.batch.name}</p>
                   {#if s.condemned}<p class="font-bold text-harm">throw away</p>{/if}
                   <p class={['max-w-24', s.best < house.now && 'font-bold text-heed']}>
                     {s.best < house.now ? 'past best, ' : 'best before '}{relativeDay(s.best, house.now)}
@@ -103,6 +105,7 @@
         </ol>
         <p class="pt-2 text-quiet">{data.jars} jars, {house.mass(data.leftG)} in all.</p>
       </section>
+      <HowLong kinds={data.kinds} />
       {#if data.tasks.shown.length > 0}
         <section>
           <h2 class="border-b-2 border-ink pb-1">Wants doing</h2>

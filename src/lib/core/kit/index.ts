@@ -12,6 +12,7 @@ export {
 } from './places';
 export * from './crops';
 export * from './decide';
+export * from './feasts';
 export * from './jars';
 export * from './names';
 export * from './rounds';

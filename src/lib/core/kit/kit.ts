@@ -7,7 +7,8 @@ import type { OwnStyles, StyleSaid } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 import { USUAL_ROUNDS, type Rounds } from './rounds';
-import { placeRead, placeSet, type Place, type PlaceSaid } from './places';
+import { withOne, washed } from './lists';
+import { placesAfter, type Place, type PlaceEvent } from './places';
 
 /** What the household owns and how it likes to be spoken to; built up from its events. */
 export interface OwnedJar {
@@ -38,6 +39,13 @@ export interface Away {
   readonly to: Day;
 }
 
+/** So many eat here on each of these days, both included. */
+export interface Feast extends Away {
+  readonly people: number;
+  /** What it is; may be empty. */
+  readonly name: string;
+}
+
 /** A bowl or jar whose empty weight is known. */
 export interface Tare {
   readonly id: string;
@@ -66,6 +74,8 @@ export interface Household {
   readonly ownSpoons: readonly OwnSpoon[];
   readonly weights: readonly OwnWeight[];
   readonly away: readonly Away[];
+  /** Days on which more or fewer eat than live here. */
+  readonly feasts: readonly Feast[];
   /** Where the water for brine comes from. */
   readonly waterId: string;
   /** Somebody at the table likes it mild. */
@@ -88,8 +98,7 @@ export type HouseholdEvent =
   | { readonly type: 'settled'; readonly data: HouseholdSettings }
   | { readonly type: 'jarsOwned'; readonly data: OwnedJar }
   | { readonly type: 'jarsWashed'; readonly data: { readonly jarIds: readonly string[] } }
-  | { readonly type: 'placeSet'; readonly data: PlaceSaid }
-  | { readonly type: 'placeRead'; readonly data: { readonly id: string; readonly tempC: number } }
+  | PlaceEvent
   /** Somebody goes round it from now on; by nobody's name: whoever comes by. */
   | { readonly type: 'placeTaken'; readonly data: { readonly id: string; readonly by: string } }
   | { readonly type: 'tareSet'; readonly data: Tare }
@@ -98,6 +107,8 @@ export type HouseholdEvent =
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
   | { readonly type: 'awayPlanned'; readonly data: Away }
   | { readonly type: 'awayDropped'; readonly data: { readonly id: string } }
+  | { readonly type: 'feastPlanned'; readonly data: Feast }
+  | { readonly type: 'feastDropped'; readonly data: { readonly id: string } }
   | { readonly type: 'cropSaid'; readonly data: CropSaid }
   /** A corrected crop back to the table. */
   | { readonly type: 'cropDropped'; readonly data: { readonly id: string } }
@@ -145,6 +156,7 @@ export const NEW_HOUSEHOLD: Household = {
   ownSpoons: [],
   weights: [],
   away: [],
+  feasts: [],
   waterId: 'filtered',
   mild: false,
   eaters: [],
@@ -164,14 +176,9 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, jars: withOne(state.jars, event.data) };
     case 'jarsWashed':
       return { ...state, washedAt: washed(state.washedAt, event.data.jarIds, at) };
-    case 'placeSet': {
-      const before = state.places.find((p) => p.id === event.data.id);
-      return { ...state, places: withOne(state.places, placeSet(before, event.data, at)) };
-    }
-    case 'placeRead': {
-      const { id, tempC } = event.data;
-      return { ...state, places: state.places.map((p) => (p.id === id ? placeRead(p, { at, tempC }) : p)) };
-    }
+    case 'placeSet':
+    case 'placeRead':
+      return { ...state, places: placesAfter(state.places, event, at) };
     case 'placeTaken':
       return { ...state, takes: { ...state.takes, [event.data.id]: event.data.by } };
     case 'tareSet':
@@ -186,6 +193,10 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, away: withOne(state.away, event.data) };
     case 'awayDropped':
       return { ...state, away: state.away.filter((a) => a.id !== event.data.id) };
+    case 'feastPlanned':
+      return { ...state, feasts: withOne(state.feasts, event.data) };
+    case 'feastDropped':
+      return { ...state, feasts: state.feasts.filter((f) => f.id !== event.data.id) };
     case 'cropSaid':
       return { ...state, crops: withOne(state.crops, event.data) };
     case 'cropDropped':
@@ -201,16 +212,6 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
 function withSpoon(before: Household['ownSpoons'], one: OwnSpoon): OwnSpoon[] {
   const others = before.filter((o) => o.saltKindId !== one.saltKindId);
   return one.g > 0 ? [...others, one] : others;
-}
-
-function washed(before: Household['washedAt'], jarIds: readonly string[], at: WallMinute) {
-  const out = { ...before };
-  for (const id of jarIds) out[id] = at;
-  return out;
-}
-
-function withOne<T extends { readonly id: string }>(all: readonly T[], one: T): T[] {
-  return all.some((x) => x.id === one.id) ? all.map((x) => (x.id === one.id ? one : x)) : [...all, one];
 }
 
 const rows = new WeakMap<Household['crops'], OwnCrops>();

@@ -1,4 +1,5 @@
 import { MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
+import { withOne } from './lists';
 
 /** Counter places ferment, cold ones store (at or under about 12 °C), a pantry shelf takes dry goods only. */
 export type PlaceKind = 'counter' | 'cold' | 'pantry';
@@ -128,3 +129,19 @@ export type PlaceSaid = Omit<Place, 'was' | 'read'> & {
   /** It was always so: what was said before was a mistake. */
   readonly always?: boolean;
 };
+
+/** What is said of places: what one is, and what a thermometer said there. */
+export type PlaceEvent =
+  | { readonly type: 'placeSet'; readonly data: PlaceSaid }
+  | { readonly type: 'placeRead'; readonly data: { readonly id: string; readonly tempC: number } };
+
+/** All places after it. */
+export function placesAfter(
+  places: readonly Place[],
+  { type, data }: PlaceEvent,
+  at: WallMinute
+): readonly Place[] {
+  const before = places.find((p) => p.id === data.id);
+  if (type === 'placeSet') return withOne(places, placeSet(before, data, at));
+  return before ? withOne(places, placeRead(before, { at, tempC: data.tempC })) : places;
+}

@@ -31,6 +31,7 @@ export type FieldName =
   | 'every'
   | 'anew'
   | 'awayId'
+  | 'feastId'
   | 'morning'
   | 'evening'
   | 'back'

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { writeMass, writeTemperature } from '../../core/quantity';
+import { dropFeastSchema, planFeastSchema } from '../feasts';
 import {
   breakJarSchema,
   calibrateMeterSchema,
@@ -64,6 +65,13 @@ export const KIT = {
     () => 'Noted: away then'
   ),
   'drop-away': command(dropAwaySchema, named, ['away-unknown'], () => 'Not away after all'),
+  'plan-feast': command(
+    planFeastSchema,
+    z.object({ from: z.string(), to: z.string(), people: z.number() }),
+    ['feast-backwards'],
+    (a) => `Noted: ${a.people} eat then`
+  ),
+  'drop-feast': command(dropFeastSchema, named, ['feast-unknown'], () => 'As many as usual after all'),
   'break-jar': command(
     breakJarSchema,
     owned,

@@ -237,7 +237,7 @@ const jarAnswer = ({ data }: HouseholdEvent & { type: 'jarsOwned' }) => ({
 });
 
 /** What the household says of itself: decided by core from what it was, appended, answered. */
-async function inHouse<E extends HouseholdEvent, A>(
+export async function inHouse<E extends HouseholdEvent, A>(
   work: Work,
   ask: (before: Household) => Outcome<E>,
   answer: (event: E, now: Household, before: Household) => A

@@ -1,5 +1,6 @@
 import type { CommandName, DoorCommandName } from '../../schema/commands';
 import type { UseCase } from './act';
+import { dropFeast, planFeast } from './feasts';
 import {
   correctPH,
   correctPortion,
@@ -142,6 +143,8 @@ export const USE_CASES = {
   'calibrate-meter': calibrateMeter,
   'take-place': takePlace,
   'drop-away': dropAway,
+  'plan-feast': planFeast,
+  'drop-feast': dropFeast,
   'break-jar': breakJar,
   'wash-jars': washJars,
   'start-timer': startTimer,

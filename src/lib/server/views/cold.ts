@@ -4,6 +4,7 @@ import { stock, type StockJar } from '../../core/larder';
 import type { TaughtBySouring } from '../../core/outlook';
 import type { House } from '../usecases';
 import { care } from './care';
+import { eatingDown, type KindShown } from './eat-down';
 import { living } from './living';
 import { souringTaught } from './souring';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
@@ -26,6 +27,8 @@ export interface Cold {
   readonly eatFirst: readonly ColdJar[];
   readonly jars: number;
   readonly leftG: number;
+  /** How long each kind lasts. */
+  readonly kinds: readonly KindShown[];
   readonly tasks: Stepped<CareTask>;
   readonly batches: readonly BatchInHand[];
   /** What this household's ferments taught. */
@@ -68,6 +71,7 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
     eatFirst: jars.filter((s) => !s.condemned).slice(0, EAT_FIRST),
     jars: jars.length,
     leftG: jars.reduce((a, s) => a + leftG(s.filling), 0),
+    kinds: await eatingDown(house),
     tasks: shownTasks,
     souring: await souringTaught(house),
     batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { taughtByEating, type TaughtByEating } from '../../core/appetite';
 import type { Batch } from '../../core/batch';
 import { likingsOf, sugarsOf, taughtBySouring, type Likings, type TaughtBySouring } from '../../core/outlook';
 import { standsOf } from '../db/kinds';
@@ -10,8 +11,10 @@ import { living, once } from './living';
 const NEWEST = 40;
 
 interface Known {
+  readonly id: string;
   readonly n: number;
   readonly taught: TaughtBySouring | null;
+  readonly eaten: TaughtByEating | null;
   /** Its tastes, for what the household likes. */
   readonly tasted: Pick<Batch, 'styleId' | 'tastes'>;
 }
@@ -21,6 +24,16 @@ const knownOf = new WeakMap<Knex, { of: string; batches: Map<string, Known> }>()
 /** What the newest batches that are over teach of how fast ferments go here. */
 export const souringTaught = async (house: House): Promise<readonly TaughtBySouring[]> =>
   (await known(house)).flatMap((k) => k.taught ?? []).reverse();
+
+/** How the newest batches, and all that still stand, were eaten. */
+export const eatingTaught = async (house: House): Promise<readonly TaughtByEating[]> =>
+  once(house, 'eating', async () => {
+    const { batches: live, household } = await living(house);
+    const newest = await known(house);
+    const older = live.filter((b) => !newest.some((k) => k.id === b.id));
+    const eaten = [...newest.map((k) => k.eaten), ...older.map((b) => taughtByEating(b, household.places))];
+    return eaten.flatMap((e) => e ?? []);
+  });
 
 /** How sour the household likes what it makes, by style, from its newest batches. */
 export const likings = async (house: House): Promise<Likings> =>
@@ -43,7 +56,9 @@ const known = (house: House): Promise<readonly Known[]> =>
         const b = (await batches.load(house.db, id))?.state;
         if (b)
           anew.set(id, {
+            id,
             n,
+            eaten: taughtByEating(b, places),
             taught: taughtBySouring(b, { places, sugars: sugarsOf(crops) }, now),
             tasted: { styleId: b.styleId, tastes: b.tastes.filter((t) => t.liked) }
           });

@@ -1,0 +1,5 @@
+export * from './appetite';
+export * from './eat-down';
+export * from './eaten';
+export * from './kinds';
+export * from './table';
