@@ -53,40 +53,68 @@ export function eatDown(jars: readonly JarToEat[], personDayG: number, eaters: r
     .sort((a, b) => Number(b.opened) - Number(a.opened) || a.best - b.best)
     .map((j) => ({ ...j, left: j.g }));
   const lastComes = Math.max(0, ...jars.map((j) => j.from));
-  const left: number[] = [];
-  const short: { from: number; to: number }[] = [];
-  let [spoiledG, pastBestG]: [number, number] = [0, 0];
-  let lasts: number | null = null;
-  // Of what has not come yet, nothing has run out.
-  let began = stock.some((j) => j.from === 0);
-  eaters.forEach((people, day) => {
-    for (const j of stock) {
-      if (j.from > day || j.left <= 0) continue;
-      if (day === Math.max(j.from, Math.floor(j.best) + 1)) pastBestG += j.left;
-      if (day > j.latest) {
-        spoiledG += j.left;
-        j.left = 0;
-      }
+  const [come, stale, spoil] = [
+    byDay(stock, (j) => j.from),
+    byDay(stock, (j) => Math.max(j.from, Math.floor(j.best) + 1)),
+    byDay(stock, (j) => Math.max(j.from, Math.floor(j.latest) + 1))
+  ];
+  const seen = new Seen(
+    lastComes,
+    stock.some((j) => j.from === 0)
+  );
+  let [there, spoiledG, pastBestG, first] = [0, 0, 0, 0];
+  const left = eaters.map((people, day) => {
+    for (const j of come.get(day) ?? []) there += j.g;
+    for (const j of stale.get(day) ?? []) pastBestG += j.left;
+    for (const j of spoil.get(day) ?? []) {
+      [spoiledG, there] = [spoiledG + j.left, there - j.left];
+      j.left = 0;
     }
     let hunger = personDayG * people;
-    for (const j of stock) {
-      if (j.from > day) continue;
+    while (first < stock.length && stock[first]!.left <= 0) first++;
+    for (let i = first; i < stock.length && hunger > 0; i++) {
+      const j = stock[i]!;
+      if (j.from > day || j.left <= 0) continue;
       const eaten = Math.min(j.left, hunger);
       j.left -= eaten;
       hunger -= eaten;
+      there -= eaten;
     }
-    const there = stock.reduce((a, j) => a + (j.from <= day ? j.left : 0), 0);
-    left.push(there);
-    began ||= there >= LEAST_G;
-    if (began && there < LEAST_G && day < lastComes) {
-      const gap = short.at(-1);
-      if (gap && gap.to === day - 1) short[short.length - 1] = { ...gap, to: day };
-      else short.push({ from: day, to: day });
-    }
-    if (there < LEAST_G && day >= lastComes) lasts ??= day;
+    if (there < LEAST_G) there = Math.max(0, there);
+    seen.evening(day, there >= LEAST_G);
+    return there;
   });
-  return { left, lasts, short, spoiledG, pastBestG };
+  return { left, lasts: seen.lasts, short: seen.short, spoiledG, pastBestG };
+}
+
+function byDay<T>(all: readonly T[], day: (one: T) => number): Map<number, T[]> {
+  const out = new Map<number, T[]>();
+  for (const one of all) out.set(day(one), [...(out.get(day(one)) ?? []), one]);
+  return out;
 }
 
 /** Less is nothing, g. */
 const LEAST_G = 1;
+
+/** When there was some and when none, evening by evening. */
+class Seen {
+  lasts: number | null = null;
+  readonly short: { from: number; to: number }[] = [];
+
+  /** @param began there is some already: of what has not come yet, nothing has run out */
+  constructor(
+    private readonly lastComes: number,
+    private began: boolean
+  ) {}
+
+  evening(day: number, some: boolean): void {
+    this.began ||= some;
+    if (some) return;
+    if (day >= this.lastComes) this.lasts ??= day;
+    else if (this.began) {
+      const gap = this.short.at(-1);
+      if (gap?.to === day - 1) gap.to = day;
+      else this.short.push({ from: day, to: day });
+    }
+  }
+}

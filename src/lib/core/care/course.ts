@@ -38,10 +38,16 @@ const MOST_COURSES = 1000;
 const BY_DAYS = 14;
 
 /** Care by the forecast, as far as a household knows its ferments. */
-export const careBy = (knows: HouseKnows, now: WallMinute, courses: Courses = new Map()): CareHouse => ({
-  places: knows.places,
-  rounds: knows.rounds,
-  courseOf: (b, f) => {
+export function careBy(knows: HouseKnows, now: WallMinute, courses: Courses = new Map()): CareHouse {
+  // A jar is asked for by whoever looks at it: as its batch stands, it is told once.
+  const told = new WeakMap<BatchInHand, Map<Filling, CareCourse>>();
+  const courseOf = (b: BatchInHand, f: Filling): CareCourse => {
+    const ofBatch = told.get(b) ?? new Map<Filling, CareCourse>();
+    const course = ofBatch.get(f) ?? courseFor(b, f);
+    told.set(b, ofBatch.set(f, course));
+    return course;
+  };
+  const courseFor = (b: BatchInHand, f: Filling): CareCourse => {
     // Where nobody knows its salt, care goes by the usual.
     const ahead = aheadOf(b, f, knows, now, usualTarget(b));
     if (!ahead) return usualCourse(b);
@@ -53,8 +59,9 @@ export const careBy = (knows: HouseKnows, now: WallMinute, courses: Courses = ne
     if (courses.size >= MOST_COURSES) courses.clear();
     courses.set(f.id, { of, course });
     return course;
-  }
-});
+  };
+  return { places: knows.places, rounds: knows.rounds, courseOf };
+}
 
 /** Cool and salty jars come late to their last sensible day: for them it is looked farther, up to two thirds of a year. */
 function farEnough(ahead: Ahead): Outlook {
