@@ -31,7 +31,8 @@ const CONCEPTS = [
     'care',
     'kitchen',
     'larder',
-    'appetite'
+    'appetite',
+    'ledger'
   ]
 ];
 /** The areas of ui in theirs. */
@@ -49,6 +50,7 @@ const AREAS = [
     'strip',
     'kit',
     'cold',
+    'ledger',
     'pantry',
     'people',
     'recipe',

@@ -22,8 +22,10 @@ const VIEWS = [
   { name: 'bench', path: '/bench' },
   { name: 'counter', path: '/counter', act: counter },
   { name: 'cold', path: '/cold' },
+  { name: 'how-long', path: '/cold', act: howLong },
   { name: 'pantry', path: '/pantry' },
   { name: 'season', path: '/season' },
+  { name: 'grams', path: '/season/grams' },
   { name: 'notebook', path: '/notebook' },
   {
     name: 'record',
@@ -41,8 +43,6 @@ const VIEWS = [
   { name: 'put-right', path: '/counter', act: putRight },
   { name: 'kit', path: '/kit' },
   { name: 'first-phone', path: '/', size: PHONE, empty: true, act: first },
-  { name: 'today-phone', path: '/', size: PHONE },
-  { name: 'bench-phone', path: '/bench', size: PHONE },
   // Last: from here on things are being made. The weighing within a making, a rest that is timed, a gate, the day's order.
   { name: 'making', path: '/bench', act: making },
   { name: 'gate-dark', path: '/making', dark: true, act: gate },
@@ -52,6 +52,9 @@ const VIEWS = [
 
 /** The souring curve has been reckoned. */
 const curve = (page) => page.getByRole('region', { name: 'What it will do' }).getByRole('img').waitFor();
+
+/** How long everything lasts stands under the shelves. */
+const howLong = (page) => page.locator('#how-long').evaluate((section) => section.scrollIntoView());
 
 async function counter(page) {
   await page

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { ROOMS } from '../../scripts/lib.mjs';
 import { expect, open, test } from './support';
 
-const ALL = [...ROOMS, '/notebook/recipes/new', '/notebook/recipes/leek-kimchi'];
+const ALL = [...ROOMS, '/notebook/recipes/new', '/notebook/recipes/leek-kimchi', '/season/grams'];
 
 for (const scheme of ['light', 'dark'] as const)
   test(`every room passes the accessibility scan, ${scheme}`, async ({ page }) => {

@@ -45,6 +45,7 @@
       year={data.year === data.thisYear ? null : data.span}
     />
   </div>
+  <a class="act no-print" href="/season/grams?year={data.year}">Every gram of {data.year}</a>
   {#if data.year === data.thisYear}
     <div class="mt-8 grid gap-x-12 gap-y-6 lg:grid-cols-3">
       <section>

@@ -106,3 +106,13 @@ export function problemJson(refusals: readonly Refusal[]): Response {
     }
   });
 }
+
+/** A table as a file that a spreadsheet opens. */
+export const csvAnswer = (csv: string): Response =>
+  new Response(csv, {
+    headers: {
+      'content-type': 'text/csv; charset=utf-8',
+      'content-disposition': 'attachment; filename="grams.csv"',
+      'cache-control': 'no-store'
+    }
+  });

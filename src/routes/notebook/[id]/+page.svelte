@@ -212,6 +212,7 @@
             </div>{/if}
         {/each}
       </dl>
+      <a class="act no-print" href="/notebook/{b.id}/grams">Every gram</a>
     </section>
     {#if data.making}<AsMade making={data.making} fillings={b.fillings} />{/if}
     {#if data.recipe}

@@ -1,0 +1,2 @@
+export * from './book';
+export * from './picks';
