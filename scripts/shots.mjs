@@ -54,7 +54,9 @@ const VIEWS = [
 const curve = (page) => page.getByRole('region', { name: 'What it will do' }).getByRole('img').waitFor();
 
 /** How long everything lasts stands under the shelves. */
-const howLong = (page) => page.locator('#how-long').evaluate((section) => section.scrollIntoView());
+async function howLong(page) {
+  await page.locator('#how-long').evaluate((section) => section.scrollIntoView());
+}
 
 async function counter(page) {
   await page
