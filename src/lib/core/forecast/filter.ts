@@ -1,6 +1,6 @@
-import { acidityOf, sourIndex } from './acidity';
 import { between, courseOf, evenHours, paceOf, type Pace } from './course';
 import { gasOf, type GasVessel } from './gas';
+import { AROUND_HOURS, likelihood, type Reading } from './read';
 import type { Course, Inside, Latent, StyleSour } from './types';
 import { EVENTS, marksOf, SEEN, timesOf, type ForecastEvent, type Marks, type Times } from './windows';
 
@@ -19,15 +19,6 @@ export interface RatePrior {
   readonly mean: number;
   readonly sd: number;
 }
-
-/** What somebody read of the jar, so many hours after its start. */
-export type Reading = { readonly at: number } & (
-  | { readonly of: 'pH'; readonly pH: number; readonly by: 'strip' | 'meter' }
-  | { readonly of: 'acidity'; readonly percent: number }
-  /** How sour it tasted, 0 to 5. */
-  | { readonly of: 'taste'; readonly sour: number }
-  | { readonly of: 'gas'; readonly seen: 'none' | 'slow' | 'lively' }
-);
 
 /** The 10th, 50th and 90th of a hundred, hours: eight times in ten it comes between the first and the last. */
 export interface Window {
@@ -65,7 +56,11 @@ interface Run {
   readonly course: Course;
   readonly gas: Float64Array;
 }
-type Node = Run & { readonly weight: number };
+/** A run, and how much it counts after what was read. */
+interface Node {
+  readonly run: Run;
+  readonly weight: number;
+}
 
 /** A grid before anything is read: the same for all readings of a jar up to the last of its gas. */
 export interface Grid {
@@ -116,16 +111,16 @@ export function forecast(grid: Grid, readings: readonly Reading[]): Forecast {
     nodes = weighed(grid, laid(grid, finer), used);
   }
   const windowOf = windowsOf(nodes);
-  const windows = EVENTS.map((e) => [e, windowOf((n) => n.times[e])]);
+  const windows = EVENTS.map((e) => [e, windowOf((r) => r.times[e])]);
   const acidAt = (at: number) => windowOf(({ course }) => between(course.acid, at / course.stepHours));
   return {
     windows: Object.fromEntries(windows) as Forecast['windows'],
     band: hours.map(acidAt),
     likely: {
-      rate: Math.exp(meanOf(nodes, (n) => n.lnRate)),
-      sugar: Math.exp(meanOf(nodes, (n) => n.lnSugar))
+      rate: Math.exp(meanOf(nodes, (r) => r.lnRate)),
+      sugar: Math.exp(meanOf(nodes, (r) => r.lnSugar))
     },
-    fast: { rate: Math.exp(windowOf((n) => n.lnRate).late), sugar: 1 },
+    fast: { rate: Math.exp(windowOf((r) => r.lnRate).late), sugar: 1 },
     rate: rateOf(nodes),
     used: used.length,
     pace
@@ -143,7 +138,10 @@ function laid(grid: Omit<Grid, 'runs'>, around: RatePrior): Run[] {
       const course = courseOf(pace, { rate: Math.exp(lnRate), sugar: Math.exp(lnSugar) });
       const gas = gasOf(course.made, jar.tempC, jar.stepHours, jar.vessel, jar.style, enough);
       return {
-        ...{ lnRate, lnSugar, course, gas: gas.rate },
+        lnRate,
+        lnSugar,
+        course,
+        gas: gas.rate,
         held: Math.exp(-0.5 * (((lnRate - prior.mean) / prior.sd) ** 2 + zs ** 2)),
         times: timesOf(course, gas.bubbles, marks)
       };
@@ -153,31 +151,31 @@ function laid(grid: Omit<Grid, 'runs'>, around: RatePrior): Run[] {
 
 const weighed = (grid: Grid, runs: readonly Run[], readings: readonly Reading[]): Node[] =>
   runs.map((run) => ({
-    ...run,
-    weight: readings.reduce((w, r) => w * likely(r, run, grid), run.held)
+    run,
+    weight: readings.reduce((w, r) => w * likelihood(r, run, grid.pace), run.held)
   }));
 
 const evenly = (n: number, sds: number): number[] =>
   Array.from({ length: n }, (_, i) => (n === 1 ? 0 : -sds + (2 * sds * i) / (n - 1)));
 
-function meanOf(nodes: readonly Node[], what: (n: Node) => number): number {
+function meanOf(nodes: readonly Node[], what: (r: Run) => number): number {
   const all = nodes.reduce((a, n) => a + n.weight, 0);
-  return nodes.reduce((a, n) => a + n.weight * what(n), 0) / all;
+  return nodes.reduce((a, n) => a + n.weight * what(n.run), 0) / all;
 }
 
 function rateOf(nodes: readonly Node[]): RatePrior {
   const all = nodes.reduce((a, n) => a + n.weight, 0);
-  const mean = meanOf(nodes, (n) => n.lnRate);
-  return { mean, sd: Math.sqrt(nodes.reduce((a, n) => a + n.weight * (n.lnRate - mean) ** 2, 0) / all) };
+  const mean = meanOf(nodes, (r) => r.lnRate);
+  return { mean, sd: Math.sqrt(nodes.reduce((a, n) => a + n.weight * (n.run.lnRate - mean) ** 2, 0) / all) };
 }
 
 /** The 10th, 50th and 90th of a hundred of whatever is asked of the nodes. */
-function windowsOf(nodes: readonly Node[]): (what: (n: Node) => number) => Window {
+function windowsOf(nodes: readonly Node[]): (what: (r: Run) => number) => Window {
   const all = nodes.reduce((a, n) => a + n.weight, 0);
   // What is asked next mostly stands in nearly the same order: put right from there, it takes a look at each.
   const order = nodes.map((_, i) => i);
   return (what) => {
-    const of = nodes.map(what);
+    const of = nodes.map((n) => what(n.run));
     for (let i = 1; i < order.length; i++) {
       const node = order[i]!;
       let k = i - 1;
@@ -203,48 +201,4 @@ function quantile(sorted: readonly { t: number; w: number }[], wanted: number): 
     before = { at, t };
   }
   return before.t;
-}
-
-/** Against slips: one reading in twenty says nothing. */
-const orSlip = (density: number): number => 0.95 * density + 0.05 * 0.3;
-/** A normal density but for its constant, against which the slips are set. */
-const normal = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
-/** The model's own spread of pH, and each instrument's. */
-const PH_SD = { model: 0.12, strip: 0.3, meter: 0.07 };
-const [ACIDITY_SD, TASTE_SD] = [0.12, 0.7];
-
-/** How sour a taste is said to be, 0 to 5, at a sour index. Example: `2.48` at 20. */
-export const tasteOf = (sour: number): number =>
-  Math.min(5, Math.max(0, (5 * Math.log(1 + sour / 6)) / Math.log(1 + 110 / 6)));
-
-function likely(r: Reading, { course, gas }: Run, { jar, pace }: Grid): number {
-  const h = course.stepHours;
-  const acid = between(course.acid, r.at / h);
-  switch (r.of) {
-    case 'pH':
-      return orSlip(normal(r.pH - pace.table.pH(acid), Math.hypot(PH_SD.model, PH_SD[r.by])));
-    case 'acidity':
-      return orSlip(normal(Math.log(r.percent / acidityOf(jar.inside, acid)), ACIDITY_SD));
-    case 'taste':
-      return orSlip(normal(r.sour - tasteOf(sourIndex(acid, pace.table.pH(acid))), TASTE_SD));
-    case 'gas':
-      return gasLikely(r.seen, meanAround(gas, r.at, h));
-  }
-}
-
-/** Visible gas about three hours around, ml/(kg·h), as people say it. */
-function gasLikely(seen: 'none' | 'slow' | 'lively', rate: number): number {
-  const over = (mark: number) => 1 / (1 + Math.exp(-(Math.log(rate + 0.2) - Math.log(mark)) / 0.5));
-  const [lively, some] = [over(5.2), over(1)];
-  const p = { lively, slow: some - lively, none: 1 - some }[seen];
-  return 0.96 * p + 0.04 / 3;
-}
-
-const AROUND_HOURS = 3;
-function meanAround(of: Float64Array, at: number, stepHours: number): number {
-  const from = Math.max(0, Math.round((at - AROUND_HOURS) / stepHours));
-  const to = Math.min(of.length - 1, Math.round((at + AROUND_HOURS) / stepHours));
-  let sum = 0;
-  for (let i = from; i <= to; i++) sum += of[i]!;
-  return to >= from ? sum / (to - from + 1) : 0;
 }

@@ -7,14 +7,13 @@ export {
   forecast,
   gasHoursOf,
   gridOf,
-  tasteOf,
   type Forecast,
   type ForecastJar,
   type Grid,
   type RatePrior,
-  type Reading,
   type Window
 } from './filter';
+export { tasteOf, type Reading } from './read';
 export { crosses, EVENTS, marksOf, timesOf, type ForecastEvent, type Times } from './windows';
 export { phasesOf, PHASES, type Phase, type PhaseFrom } from './phases';
 export { burpPlan, LIMIT, type BurpPlan } from './burps';

@@ -7,10 +7,10 @@ import {
   type Forecast,
   type ForecastJar,
   type RatePrior,
-  type Reading,
   type Window
 } from './filter';
 import { gasOf } from './gas';
+import type { Reading } from './read';
 import type { Latent } from './types';
 import { EVENTS, marksOf, SEEN, timesOf, type Times } from './windows';
 
