@@ -11,9 +11,7 @@ test('every gram of a season and of a batch adds up, and is a table for a spread
     table
       .getByRole('row')
       .filter({ hasText: 'all together' })
-      .evaluateAll((rows) =>
-        rows.map((r) => [...r.querySelectorAll('td')].map((c) => c.textContent.trim()))
-      );
+      .evaluateAll((rows) => rows.map((r) => [...r.querySelectorAll('td')].map((c) => c.textContent.trim())));
   const [came, went] = await sums();
   expect(went).toEqual(came);
   expect(came!.every((x) => /\d/.test(x))).toBe(true);
