@@ -29,15 +29,18 @@ export type LabelDays = (f: Filling) => Pick<LidLabel, 'eatFrom' | 'bestTill'>;
  */
 export function lidLabels(b: Batch, allergens: readonly string[], days: LabelDays): LidLabel[] {
   return standing(b)
-    .map((f) => ({
-      fillingId: f.id,
-      lidNumber: f.lidNumber,
-      name: b.name,
-      madeAt: b.startedAt,
-      salinity: salinityOf(b, f),
-      putRightAt: b.corrections.findLast((c) => c.fillingId === f.id)?.at ?? null,
-      allergens,
-      ...days(f)
-    }))
+    .map((f) => labelOf(b, f, allergens, days))
     .sort((x, y) => x.lidNumber - y.lidNumber);
 }
+
+/** The label of one jar, whether it stands still or not. */
+export const labelOf = (b: Batch, f: Filling, allergens: readonly string[], days: LabelDays): LidLabel => ({
+  fillingId: f.id,
+  lidNumber: f.lidNumber,
+  name: b.name,
+  madeAt: b.startedAt,
+  salinity: salinityOf(b, f),
+  putRightAt: b.corrections.findLast((c) => c.fillingId === f.id)?.at ?? null,
+  allergens,
+  ...days(f)
+});

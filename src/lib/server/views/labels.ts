@@ -1,4 +1,12 @@
-import { lidLabels, placeOf, standing, type Batch, type LabelDays, type LidLabel } from '../../core/batch';
+import {
+  labelOf,
+  lidLabels,
+  placeOf,
+  standing,
+  type Batch,
+  type LabelDays,
+  type LidLabel
+} from '../../core/batch';
 import { counterWindow } from '../../core/care';
 import { keepUntil } from '../../core/larder';
 import { allergensOf, readRecipe } from '../../core/recipe';
@@ -15,6 +23,11 @@ export async function labels(
 ): Promise<{ name: string; labels: LidLabel[] } | undefined> {
   const batch = (await batches.load(house.db, batchId))?.state;
   if (!batch) return undefined;
+  return { name: batch.name, labels: lidLabels(batch, ...(await aboutLabels(house, batch))) };
+}
+
+/** What labels of a batch's jars say besides what the batch knows: what some must not eat, and its days. */
+async function aboutLabels(house: House, batch: Batch): Promise<[allergens: string[], days: LabelDays]> {
   const allergens = new Set<string>();
   for (const b of await pouredTogether(house, batch))
     for (const name of await allergensIn(house, b)) allergens.add(name);
@@ -25,7 +38,43 @@ export async function labels(
     const window = keeps ? null : counterWindow(batch, f, around);
     return { eatFrom: window?.from ?? null, bestTill: keeps?.best ?? null };
   };
-  return { name: batch.name, labels: lidLabels(batch, [...allergens], days) };
+  return [[...allergens], days];
+}
+
+/** A card for who is given a jar. */
+export interface GiftCard {
+  readonly batchId: string;
+  readonly label: LidLabel;
+  /** What is in it, the most of it first. */
+  readonly holds: readonly string[];
+  /** Whom it is for, as it was said when it was given; empty: not said. */
+  readonly to: string;
+  readonly from: string;
+}
+
+/** The card of one jar, standing or given away; undefined where there is none. */
+export async function giftCard(
+  house: House,
+  batchId: string,
+  fillingId: string
+): Promise<GiftCard | undefined> {
+  const batch = (await batches.load(house.db, batchId))?.state;
+  const jar = batch?.fillings.find((f) => f.id === fillingId);
+  if (!batch || !jar) return undefined;
+  const all = await pouredTogether(house, batch);
+  const vegetables = all.flatMap((b) =>
+    [...b.items].sort((x, y) => y.preparedG - x.preparedG).map((i) => i.name)
+  );
+  const extras: string[] = [];
+  for (const b of all)
+    extras.push(...((await record(house, b.id)).worksheet?.extras ?? []).map((x) => x.name));
+  return {
+    batchId,
+    label: labelOf(batch, jar, ...(await aboutLabels(house, batch))),
+    holds: [...new Set([...vegetables, 'salt', ...extras])],
+    to: batch.portions.findLast((p) => p.fillingId === fillingId && p.how === 'given')?.reason ?? '',
+    from: (await household(house.db)).name
+  };
 }
 
 /** A batch, and every batch of which something came into its jars, however many hands it went through. */

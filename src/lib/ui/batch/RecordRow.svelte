@@ -121,6 +121,10 @@
       >
     </div>
     <span class="no-print flex gap-3">
+      {#if event.type === 'portioned' && event.data.how === 'given'}<a
+          class="flex min-h-11 items-center text-sm underline underline-offset-4"
+          href="/notebook/{batch.id}/card/{event.data.fillingId}">card</a
+        >{/if}
       {#if correctable}<button
           class="min-h-11 text-sm underline underline-offset-4"
           onclick={() => (open = !open)}

@@ -9,6 +9,7 @@
   import { quarterG } from '$lib/core/larder';
   import type { TaughtBySouring } from '$lib/core/outlook';
   import ActionForm from '../forms/ActionForm.svelte';
+  import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -73,7 +74,23 @@
     <p class="text-sm text-quiet">
       Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid
       label names the allergens. Selling needs what your local food rules ask.
-    </p>{/if}
+    </p>
+    <Fold text="A card to go with it, and for whom" quiet>
+      <ActionForm command="portion" values={{ ...base, how: 'given', amount: 'all' }} label="Given to">
+        {#snippet children({ busy, problemAt })}
+          <TextField
+            label="For whom (may be left out)"
+            id="given-to"
+            name="reason"
+            problem={problemAt('reason')}
+          />
+          <div class="mt-2 flex flex-wrap items-center gap-x-5">
+            <Button type="submit" outline disabled={busy}>Give it to them</Button>
+            <a class="act" href="/notebook/{jar.batch.id}/card/{f.id}">Its card</a>
+          </div>
+        {/snippet}
+      </ActionForm>
+    </Fold>{/if}
   {#if verdicts.length === 0}<Signs batch={jar.batch} {souring} jarId={f.id} />{/if}
   <Fold text="Another amount" quiet>
     <ActionForm
