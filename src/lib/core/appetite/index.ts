@@ -2,4 +2,5 @@ export * from './appetite';
 export * from './eat-down';
 export * from './eaten';
 export * from './kinds';
+export * from './shown';
 export * from './table';

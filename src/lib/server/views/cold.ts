@@ -1,10 +1,11 @@
+import type { KindShown } from '../../core/appetite';
 import { inHand, leftG, placeOf, standing, type BatchInHand } from '../../core/batch';
 import { verdictOn, type CareTask } from '../../core/care';
 import { stock, type StockJar } from '../../core/larder';
 import type { TaughtBySouring } from '../../core/outlook';
 import type { House } from '../usecases';
 import { care } from './care';
-import { eatingDown, type KindShown } from './eat-down';
+import { eatingDown } from './eat-down';
 import { living } from './living';
 import { souringTaught } from './souring';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';

@@ -1,41 +1,8 @@
-import { EAT_AHEAD_DAYS, kindsAhead, type EatDown, type KindAhead } from '../../core/appetite';
-import { dayOfWall, wall, type WallMinute } from '../../core/calendar';
+import { kindsAhead, kindShown, type KindShown } from '../../core/appetite';
 import type { House } from '../usecases';
 import { careHouse } from './care';
 import { living, once } from './living';
 import { eatingTaught } from './souring';
-
-/** When something comes, between the earliest and the latest: nine times in ten; null: not within a year. */
-interface When {
-  readonly early: WallMinute | null;
-  readonly likely: WallMinute | null;
-  readonly late: WallMinute | null;
-}
-
-/** How long a kind lasts, as the Cold shows it. Amounts are of vegetables. */
-export interface KindShown extends Omit<KindAhead, 'downs' | 'appetite' | 'comesIn'> {
-  readonly personWeekG: number;
-  readonly learntFromG: number;
-  readonly comesAt: WallMinute | null;
-  /** The last of all that is known. */
-  readonly gone: When;
-  /** There is none from then till then, while more is still to come. */
-  readonly short: { readonly from: WallMinute; readonly to: WallMinute } | null;
-  /** What nobody will have come to in time, g: likely, and at a slow table. */
-  readonly spoils: { readonly likely: number; readonly most: number };
-  /** Past its best when it is eaten. */
-  readonly pastBestG: number;
-  /** What is left, g, by days from now. */
-  readonly line: readonly {
-    readonly day: number;
-    readonly slow: number;
-    readonly likely: number;
-    readonly fast: number;
-  }[];
-}
-
-/** Points of a line. */
-const POINTS = 48;
 
 /** How long everything lasts at the household's appetite, what is soonest gone first. */
 export const eatingDown = (house: House): Promise<readonly KindShown[]> =>
@@ -43,32 +10,5 @@ export const eatingDown = (house: House): Promise<readonly KindShown[]> =>
     const { batches, household, now } = await living(house);
     const taught = await eatingTaught(house);
     const around = { table: household, now };
-    return kindsAhead(batches, taught, await careHouse(house), around).map((k) => shown(k, now));
+    return kindsAhead(batches, taught, await careHouse(house), around).map((k) => kindShown(k, now));
   });
-
-function shown({ downs, appetite, comesIn, ...kind }: KindAhead, now: WallMinute): KindShown {
-  const { slow, likely, fast } = downs;
-  const on = (day: number | null) => (day === null ? null : wall(dayOfWall(now), 12) + day * DAY);
-  const gap = likely.short[0];
-  return {
-    ...kind,
-    ...{ personWeekG: appetite.personWeekG, learntFromG: appetite.learntFromG, comesAt: on(comesIn) },
-    gone: { early: on(fast.lasts), likely: on(likely.lasts), late: on(slow.lasts) },
-    short: gap ? { from: on(gap.from)!, to: on(gap.to)! } : null,
-    spoils: { likely: likely.spoiledG, most: slow.spoiledG },
-    pastBestG: likely.pastBestG,
-    line: lineOf({ slow, likely, fast })
-  };
-}
-const DAY = 1440;
-
-/** As far as the slow one goes, at even steps. */
-function lineOf(of: Record<'slow' | 'likely' | 'fast', EatDown>): KindShown['line'] {
-  const end = Math.min(EAT_AHEAD_DAYS - 1, of.slow.lasts ?? Infinity);
-  const step = Math.max(1, Math.ceil(end / POINTS));
-  const at = (down: EatDown, day: number) => Math.round(down.left[Math.min(day, down.left.length - 1)]!);
-  return Array.from({ length: Math.ceil(end / step) + 1 }, (_, i) => {
-    const day = Math.min(end, i * step);
-    return { day, slow: at(of.slow, day), likely: at(of.likely, day), fast: at(of.fast, day) };
-  });
-}

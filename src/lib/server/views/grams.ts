@@ -1,7 +1,7 @@
 import { stringify } from 'csv-stringify/sync';
 import type { Knex } from 'knex';
 import type { Batch } from '../../core/batch';
-import { dayOfWall, wall, wallText } from '../../core/calendar';
+import { wallText } from '../../core/calendar';
 import { massOf, solidsOf } from '../../core/contents';
 import {
   bookOf,
@@ -16,7 +16,7 @@ import { wallOf } from '../clock';
 import { standsOf } from '../db/kinds';
 import { batches, lots } from '../repos';
 import type { House } from '../usecases';
-import { nowOf } from './living';
+import { seasonSpan } from './season';
 
 /** Every gram of one batch. */
 export interface BatchGrams {
@@ -50,14 +50,6 @@ export async function batchGrams(house: House, id: string): Promise<BatchGrams |
   return b && { id, name: b.name, book: bookOf(await movedOf(house, b), jarsOf(b)) };
 }
 
-const YEAR = /^(19|20)\d\d$/;
-function seasonOf(house: House, asked: string) {
-  const thisYear = dayOfWall(nowOf(house)).slice(0, 4);
-  const year = YEAR.test(asked) && asked < thisYear ? asked : thisYear;
-  const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
-  return { year, thisYear, span };
-}
-
 /** Books of batches as they stand, by the house's file: one of which nothing new was said is not gone through again. */
 const booksOf = new WeakMap<Knex, Map<string, { readonly n: number; readonly book: Book }>>();
 
@@ -73,7 +65,7 @@ async function bookNow(house: House, b: Batch, n: number): Promise<Book> {
 
 /** The season of the year that is asked for, or this one. */
 export async function seasonGrams(house: House, asked: string): Promise<SeasonGrams> {
-  const { year, thisYear, span } = seasonOf(house, asked);
+  const { year, thisYear, span } = seasonSpan(house, asked);
   const made = await batches.latest(house.db, span);
   const stands = new Map((await standsOf(house.db, 'batch', span)).map((s) => [s.id, s.n]));
   const books: { b: Batch; book: Book }[] = [];
@@ -115,4 +107,4 @@ export async function batchCsv(house: House, id: string): Promise<string | undef
 
 /** All batches that were begun in a season as a table. */
 export const seasonCsv = async (house: House, asked: string): Promise<string> =>
-  csvOf(house, await batches.latest(house.db, seasonOf(house, asked).span));
+  csvOf(house, await batches.latest(house.db, seasonSpan(house, asked).span));

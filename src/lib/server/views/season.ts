@@ -42,19 +42,28 @@ export interface Season {
 
 const YEAR = /^(19|20)\d\d$/;
 
-/** The season of the year that is asked for, or this one. */
-export function season(house: House, asked: string): Promise<Season> {
+/** The year that is asked for, where it is one before this, else this one; and from when till when it goes. */
+export function seasonSpan(house: House, asked: string) {
   const thisYear = dayOfWall(nowOf(house)).slice(0, 4);
   const year = YEAR.test(asked) && asked < thisYear ? asked : thisYear;
-  return once(house, `season ${year}`, () => seasonOf(house, year, thisYear));
+  const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
+  return { year, thisYear, span };
 }
 
-async function seasonOf(house: House, year: string, thisYear: string): Promise<Season> {
+/** The season of the year that is asked for, or this one. */
+export function season(house: House, asked: string): Promise<Season> {
+  const { year, thisYear, span } = seasonSpan(house, asked);
+  return once(house, `season ${year}`, () => seasonOf(house, { year, thisYear, span }));
+}
+
+async function seasonOf(
+  house: House,
+  { year, thisYear, span }: ReturnType<typeof seasonSpan>
+): Promise<Season> {
   const { db } = house;
   const ours = await household(db);
   const now = nowOf(house);
   const around = await careHouse(house);
-  const span = { from: wall(`${year}-01-01`, 0), before: wall(`${Number(year) + 1}-01-01`, 0) };
   // What was begun last year and still stands belongs to this one, too.
   const older = year === thisYear ? await batches.latest(db, { live: true, before: span.from }) : [];
   const all = [...(await batches.latest(db, span)), ...older].reverse();

@@ -2,16 +2,16 @@
   import { scaleLinear } from 'd3-scale';
   import { area, line } from 'd3-shape';
   import { dayOfWall, wall } from '$lib/core/calendar';
-  import type { KindLine } from './kind';
+  import type { KindShown } from '$lib/core/appetite';
   import { monthName } from '$lib/words';
 
   /** A kind's stock from now on: what is likely as a line, what it may be nine times in ten around it. */
-  let { kind, days, now }: { kind: KindLine; days: number; now: number } = $props();
+  let { kind, days, now }: { kind: KindShown; days: number; now: number } = $props();
   const [WIDE, HIGH, TOP, FOOT] = [320, 64, 6, 16];
   const x = $derived(scaleLinear([0, days], [1, WIDE - 1]).clamp(true));
   const most = $derived(Math.max(1, ...kind.line.map((p) => p.slow)));
   const y = $derived(scaleLinear([0, most], [HIGH - FOOT, TOP]));
-  type Point = KindLine['line'][number];
+  type Point = KindShown['line'][number];
   const drawn = $derived(kind.line.filter((p) => p.day <= days));
   /** Where nothing is left for good. */
   const gone = $derived(drawn.findLastIndex((p) => p.likely >= 1) + 1 || -1);

@@ -1,18 +1,18 @@
 <script lang="ts">
+  import type { KindShown } from '$lib/core/appetite';
   import { style } from '$lib/core/style';
   import { goesDownWords } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import Feasts from './Feasts.svelte';
   import GoesDown from './GoesDown.svelte';
-  import type { KindLine } from './kind';
 
   /** How long each kind lasts at the pace of this table, where it runs short, and what nobody would come to in time. */
-  let { kinds }: { kinds: readonly KindLine[] } = $props();
+  let { kinds }: { kinds: readonly KindShown[] } = $props();
   const house = useHouse();
   /** Less is not worth a word, g. */
   const LEAST_G = 50;
   const some = (g: number) => (g >= LEAST_G ? house.mass(g) : '');
-  const words = (k: KindLine) =>
+  const words = (k: KindShown) =>
     goesDownWords(
       {
         ...k,
