@@ -5,14 +5,12 @@
 
   let { data }: PageProps = $props();
   const quiet = 4;
-  const side = $derived(data.code.size + 2 * quiet);
-  const path = $derived(
-    data.code.dark
-      .flatMap((dark, i) =>
-        dark ? `M${(i % data.code.size) + quiet},${Math.floor(i / data.code.size) + quiet}h1v1h-1z` : []
-      )
-      .join('')
-  );
+  const code = $derived.by(() => {
+    if (!data.code) return null;
+    const { size, dark } = data.code;
+    const square = (i: number) => `M${(i % size) + quiet},${Math.floor(i / size) + quiet}h1v1h-1z`;
+    return { side: size + 2 * quiet, path: dark.flatMap((d, i) => (d ? square(i) : [])).join('') };
+  });
 </script>
 
 <svelte:head><title>A card for {data.label.name} · Crockle</title></svelte:head>
@@ -27,14 +25,20 @@
     <h2>{data.label.name}</h2>
     {#each giftLines(data) as { text, strong } (text)}<p class={strong ? 'font-bold' : ''}>{text}</p>{/each}
   </div>
-  <svg viewBox="0 0 {side} {side}" role="img" aria-label="The same as a code that a telephone reads">
-    <rect width={side} height={side} fill="white" />
-    <path d={path} fill="black" />
-  </svg>
+  {#if code}<svg
+      viewBox="0 0 {code.side} {code.side}"
+      role="img"
+      aria-label="The same as a code that a telephone reads"
+    >
+      <rect width={code.side} height={code.side} fill="white" />
+      <path d={code.path} fill="black" />
+    </svg>{/if}
 </article>
 <p class="no-print mt-3 max-w-prose text-sm text-quiet">
-  The code holds the same words; nothing of it leaves this house by itself. Selling needs what your local food
-  rules ask.
+  {code
+    ? 'The code holds the same words; nothing of it leaves this house by itself.'
+    : 'It says more than a code holds: the words stand for themselves.'} Selling needs what your local food rules
+  ask.
 </p>
 
 <style>
