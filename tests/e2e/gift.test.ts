@@ -14,7 +14,7 @@ test('a jar given to somebody: its card says what is in it, and stays in the rec
   await page.getByRole('link', { name: 'card', exact: true }).first().click();
   const card = page.getByRole('article');
   await expect(card.getByText(/^For Ida next door, from/)).toBeVisible();
-  await expect(card.getByText(/^In it: /)).toBeVisible();
+  await expect(card.getByText(/^In it, as written down: /)).toBeVisible();
   await expect(card.getByRole('img', { name: /code/ })).toBeVisible();
   // On paper there is the card alone.
   await page.emulateMedia({ media: 'print' });

@@ -28,7 +28,7 @@ describe('a card for who is given a jar', () => {
   it('says what is in it, what some must not eat, how to keep it and till when', () => {
     expect(texts(gift())).toEqual([
       'For Ida, from Osier Bank',
-      'In it: kohlrabi, salt, mustard seed.',
+      'In it, as written down: kohlrabi, salt, mustard seed.',
       'Contains mustard.',
       'Fermented, raw and alive; made 1 Sep 2026. Salty: 2.4 % salt.',
       'Keep it in the fridge, closed, everything under its brine. It may fizz: open it over a sink.',

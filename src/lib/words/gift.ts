@@ -20,7 +20,7 @@ export function giftLines({
   const salt = l.salinity === null ? '' : ` Salty: ${writePercent(l.salinity)} salt.`;
   const lines: [text: string, strong?: boolean][] = [
     [to === '' ? `From ${from}` : `For ${to}, from ${from}`],
-    [`In it: ${holds.join(', ')}.`],
+    [`In it, as written down: ${holds.join(', ')}.`],
     ...(l.allergens.length > 0 ? [[`Contains ${l.allergens.join(', ')}.`, true] as [string, boolean]] : []),
     [`Fermented, raw and alive; made ${dayAndYear(l.madeAt)}.${salt}`],
     ['Keep it in the fridge, closed, everything under its brine. It may fizz: open it over a sink.'],
