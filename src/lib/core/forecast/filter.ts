@@ -1,4 +1,5 @@
-import { between, courseOf, evenHours, paceOf, type Pace } from './course';
+import { between, courseOf } from './course';
+import { evenHours, paceOf, type Pace } from './pace';
 import { gasOf, type GasVessel } from './gas';
 import { AROUND_HOURS, likelihood, type Reading } from './read';
 import type { Course, Inside, Latent, StyleSour } from './types';

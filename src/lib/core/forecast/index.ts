@@ -1,6 +1,7 @@
 export * from './types';
 export { acidityOf, AcidTable, sourIndex, undissociated } from './acidity';
-export { courseOf, evenHours, paceOf, sugarIn, type Pace } from './course';
+export { courseOf } from './course';
+export { evenHours, paceOf, sugarIn, type Pace } from './pace';
 export { byWarmth, EARLY, LATE } from './flora';
 export { gasOf, GasState, holdsGas, type Gas, type GasVessel } from './gas';
 export {

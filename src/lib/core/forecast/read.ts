@@ -1,5 +1,6 @@
 import { acidityOf, sourIndex } from './acidity';
-import { between, type Pace } from './course';
+import { between } from './course';
+import type { Pace } from './pace';
 import type { Course } from './types';
 
 /** What somebody read of the jar, so many hours after its start. */

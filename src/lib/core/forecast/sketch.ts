@@ -1,4 +1,5 @@
-import { between, courseOf, paceOf } from './course';
+import { between, courseOf } from './course';
+import { paceOf } from './pace';
 import {
   forecast,
   gasHoursOf,

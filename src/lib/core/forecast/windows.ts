@@ -1,4 +1,4 @@
-import type { Pace } from './course';
+import type { Pace } from './pace';
 import type { Course, StyleSour } from './types';
 
 /** What is worth waiting for, in its order. */
