@@ -56,7 +56,7 @@ const AREAS = [
     'recipe',
     'style'
   ],
-  ...['weigh', 'outlook', 'batch', 'away', 'bench', 'first', 'run', 'shell']
+  ...['weigh', 'outlook', 'batch', 'finish', 'away', 'bench', 'first', 'run', 'shell']
 ];
 const inOrder = (names, folder, what) =>
   names.slice(0, -1).map((name, i) => ({

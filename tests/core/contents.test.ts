@@ -2,6 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   correctPortion,
+  bottle,
+  bottleSizes,
+  finish,
   decant,
   drain,
   enter,
@@ -274,6 +277,51 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
       data: { fillingId: at.f.id, items, vegG, vegRoomMl: roomMl, naclG, saltG, drawnG: drawn }
     });
   },
+  function bottles(k, [a, b, c]) {
+    const at = pick(k.jars, a);
+    if (!at) return;
+    const around = { ways: WAYS, crops: [], counted: {} };
+    const fillingIds = standing(at.b).map((f) => f.id);
+    const begun = finish(at.b, { fillingIds, isOut: false }, around);
+    if (!begun.ok) return;
+    k.say(at.b.id, begun.value);
+    for (const o of k.batches.get(at.b.id)!.finishing!.laid) {
+      const out = finish(k.batches.get(at.b.id)!, { object: o.id, isOut: true }, around);
+      if (out.ok) k.say(at.b.id, out.value);
+    }
+    const grams = (n: number) => `${n} g`;
+    const said = finish(
+      k.batches.get(at.b.id)!,
+      {
+        ...{
+          isOut: false,
+          brine: grams(b % 90),
+          back: grams(b % 40),
+          water: grams(c % 50),
+          sweet: grams(c % 9)
+        },
+        ...{ fresh: grams(1 + (b % 60)), freshCropId: 'carrot', pulp: grams(c % 80) },
+        ...{ pulpTo: pick(['kept', 'thrown'] as const, b), sauce: c % 3 ? '' : grams(100 + (b % 400)) }
+      },
+      around
+    );
+    if (said.ok) k.say(at.b.id, said.value);
+    const sizes = bottleSizes(
+      JARS.map(({ id, name, geometryId, lid }) => ({ id, name, geometryId, lid, free: k.free(id) }))
+    );
+    const size = pick(sizes, b);
+    if (!size) return;
+    const counts = { [size.id]: 1 + (c % 2) };
+    const lidNumbers = k.numbers(2);
+    const id = k.name();
+    const filled = bottle(
+      k.batches.get(at.b.id)!,
+      { counts, rest: pick(['eaten', 'thrown'] as const, c)!, place: PLACES[1]!, brineId: null },
+      sizes,
+      (i) => ({ id: `${id}.j${i + 1}`, lidNumber: lidNumbers[i]! })
+    );
+    if (filled.ok) k.say(at.b.id, filled.value);
+  },
   function eats(k, [a, b, c]) {
     const at = pick(k.jars, a);
     if (!at) return;
@@ -411,9 +459,11 @@ function everythingIsSomewhere(k: Kitchen): void {
   expect(same(plus(...outside, ...all.map((f) => f.holds)), NOTHING)).toBe(true);
   // What was said of it, counted by another hand.
   const batches = [...k.batches.values()];
+  // What no bottle took is no portion of a jar.
+  const ofJars = k.postings.filter((p) => !p.from.startsWith('bowl:'));
   for (const how of ['eaten', 'given', 'thrown'] as const) {
     const said = batches.flatMap((b) => b.portions.filter((p) => p.how === how));
-    expect(same(plus(...said.map((p) => p.what)), gained(k.postings, how)), how).toBe(true);
+    expect(same(plus(...said.map((p) => p.what)), gained(ofJars, how)), how).toBe(true);
     for (const p of said) expect(Math.abs(massOf(p.what) - p.g)).toBeLessThan(1.001);
   }
   for (const l of batches.map(ledger))

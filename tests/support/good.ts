@@ -61,6 +61,21 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
       jars: 1
     }
   ],
+  [
+    'enter-standing',
+    {
+      commandId: 'mash',
+      name: 'Mash',
+      styleId: 'pepper-mash',
+      cropId: 'pepper-cayenne',
+      since: '2026-08-01',
+      placeId: 'counter',
+      jarId: 'clip-1000.clamped',
+      jars: 1
+    }
+  ],
+  ['finish', { batchId: 'mash', fillingIds: 'mash.j1' }],
+  ['finish', { batchId: 'mash', object: 'mash.j1-weight', isOut: true }],
   ['weigh-in', { commandId: 'lot3', cropId: 'kohlrabi', weight: '1 kg' }],
   ['take-to-bench', { lotId: 'lot3', weight: '', bench: 'second' }],
   ['begin-making', { commandId: 'run', bench: 'second', name: 'Kohlrabi', styleId: 'pieces' }],
@@ -171,6 +186,22 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   portion: { batchId: ID, fillingId: `${ID}.j1`, how: 'eaten', amount: 'quarter' },
   gone: { batchId: ID, fillingIds: `${ID}.j1`, how: 'eaten' },
   decant: { batchId: 'sauce', fillingId: 'sauce.j1', jarId: 'clip-500.airlock' },
+  finish: {
+    batchId: 'mash',
+    brine: '50 g',
+    back: '20 g',
+    freshCropId: 'carrot',
+    fresh: '30 g',
+    pulp: '40 g'
+  },
+  'leave-finish': { batchId: 'mash' },
+  bottle: {
+    batchId: 'mash',
+    counts: { 'clip-500.airlock': 1 },
+    placeId: 'fridge',
+    keepBrine: true,
+    pH: 3.6
+  },
   'pour-together': {
     batchId: ID,
     fillingId: `${ID}.j1`,

@@ -220,6 +220,24 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       jarId: ours.jars[d(ours.jars.length)]!.id,
       weight: d(2) === 0 ? '' : '200 g'
     })),
+  finish: ({ live }, d) => {
+    const b = live.find((x) => x.finishing);
+    const laid = b?.finishing?.laid.filter((o) => !b.finishing!.out.includes(o.id)) ?? [];
+    if (b && laid[0]) return { batchId: b.id, object: laid[0].id, isOut: true };
+    const weights = { brine: `${5 + d(40)} g`, back: '5 g', water: '10 g', sweet: '3 g', pulp: '12 g' };
+    if (b) return { batchId: b.id, ...weights, freshCropId: CROPS[d(CROPS.length)], fresh: '9 g' };
+    return jar(live, d, ({ b: other, all }) => ({ batchId: other.id, fillingIds: all }));
+  },
+  'leave-finish': ({ live }) => {
+    const b = live.find((x) => x.finishing);
+    return b && { batchId: b.id };
+  },
+  bottle: ({ live, ours }, d) => {
+    const b = live.find((x) => x.finishing);
+    const counts = { [ours.jars[d(ours.jars.length)]!.id]: 1 + d(3) };
+    const rest = ['eaten', 'thrown'][d(2)];
+    return b && { batchId: b.id, counts, rest, placeId: 'fridge', keepBrine: d(2) === 0 };
+  },
   'pour-together': ({ live }, d) =>
     jar(live, d, (from) =>
       jar(live, d, (to) => ({

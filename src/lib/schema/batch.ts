@@ -44,7 +44,7 @@ const tasteMarks = { sour: mark('mark-out-of-range'), ...moreMarks };
 export const tasteSchema = z.object({ commandId, batchId: id, fillingIds: ids, ...tasteMarks });
 export const correctTasteSchema = z.object({ commandId, batchId: id, of: id, ...tasteMarks });
 /** What a pH was read with; `mV` and `tempC` where it stands on the line of the house's own meter, which then counts alone. */
-const readBy = {
+export const readBy = {
   by: z.enum(['strip', 'meter'], no('not-a-choice')).default('strip'),
   mV: millivolts.optional(),
   tempC: number(-5, 45, 'temp-out-of-range').optional()

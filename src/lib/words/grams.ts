@@ -17,6 +17,7 @@ export const WENT_WORDS: Record<Went, string> = {
   eaten: 'eaten',
   given: 'given away',
   thrown: 'thrown away',
+  sieved: 'sieved off and dried',
   drawn: 'brine poured off',
   lost: 'lost or dried away',
   brine: 'brine kept',

@@ -5,6 +5,7 @@ export * from './dates';
 export * from './diary';
 export * from './eat-down';
 export * from './eaters';
+export * from './finish';
 export * from './gift';
 export * from './grams';
 export * from './kitchen';

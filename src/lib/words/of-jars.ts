@@ -13,6 +13,16 @@ export const OF_JARS = {
     `That is ${grams(v.saidG)}, and that jar takes ${grams(v.roomG)} more.`,
     'Say how much shall go, or choose a larger one.'
   ],
+  'objects-in': (v) => [
+    `${v.n} thing${Number(v.n) === 1 ? ' still lies' : 's still lie'} in the jars.`,
+    'Take each out and tick it before anything is blended: a weight or a stick in a blender breaks both.'
+  ],
+  'object-unknown': ['That was not laid into these jars.', 'Reload the page and tick it again.'],
+  'not-finishing': ['These jars are not being finished.', 'Begin at the top of the page.'],
+  'bottles-too-many': (v) => [
+    `The sauce does not reach the last ${Number(v.n) === 1 ? 'one' : String(v.n)}.`,
+    'Choose fewer, or smaller ones.'
+  ],
   'into-itself': ['That is the same jar.', 'Choose another one to pour into.'],
   'changed-meanwhile': (v) => [
     `Somebody took from jar ${v.lidNumber} meanwhile: ${grams(v.leftG)} is left.`,

@@ -4,6 +4,7 @@ import type { Lid } from '../vessel/index';
 import type { StyleFacts } from '../style/index';
 import type { KeptSheet } from './first-words';
 import type { Correction } from './correction';
+import type { Bottled, Finishing } from './finishing';
 import type {
   Awaited,
   BatchItem,
@@ -63,6 +64,8 @@ export interface Batch {
   readonly sourings: readonly Souring[];
   /** The recipe it was made by, and which version of it. */
   readonly recipe: RecipeUsed | null;
+  /** Sour jars on their way into bottles. */
+  readonly finishing?: Finishing;
   /** Batches of which something was poured into its jars: what some must not eat came with it. */
   readonly holdsOf: readonly string[];
 }
@@ -181,6 +184,11 @@ export type BatchEvent =
         readonly brineId: string | null;
       };
     }
+  /** A finishing: all that was said of it so far; left be: nothing is. */
+  | { readonly type: 'finishing'; readonly data: Omit<Finishing, 'since'> }
+  | { readonly type: 'finishingLeft'; readonly data: Readonly<Record<string, never>> }
+  /** A sauce in bottles. */
+  | { readonly type: 'bottled'; readonly data: Bottled }
   /** Poured into a jar of another batch, and what came there: one posting, said on both sides. */
   | { readonly type: 'passedOn'; readonly data: Passing }
   | { readonly type: 'received'; readonly data: Passing & { readonly items: readonly BatchItem[] } };

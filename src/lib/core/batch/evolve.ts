@@ -3,6 +3,7 @@ import { massOf, NOTHING, plus, type Posting } from '../contents/index';
 import type { Lid } from '../vessel/index';
 import type { Batch, BatchEvent, Said } from './batch';
 import type { Portion } from './facts';
+import { bottledIn } from './bowl';
 import { afterPostings } from './jar';
 import { portionOf, postingsOf } from './moved';
 import { starterIn } from './poured';
@@ -37,10 +38,8 @@ export function evolveBatch(
 /** What an event says, besides what it moves. */
 function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Posting[]): Batch {
   switch (event.type) {
-    case 'drained': {
-      const { fillingId, salinity: equilibrium } = event.data;
-      return withFillings(state, [fillingId], (f) => ({ ...f, ...fuller(f, moved), equilibrium }));
-    }
+    case 'drained':
+      return drainedIn(state, event.data, moved);
     case 'passedOn':
       return passedOn(state, event.data);
     case 'added':
@@ -63,17 +62,44 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
       return { ...state, sourings: [...state.sourings, { ...said, ...event.data }] };
     case 'decanted':
       return decantedIn(state, event.data, said.at);
-    case 'received': {
-      const holdsOf = [...new Set([...state.holdsOf, event.data.other.batchId])];
-      return { ...receivedIn(state, event.data), holdsOf };
-    }
+    case 'received':
+      return receivedFrom(state, event.data);
     case 'started':
     case 'entered':
       return state;
+    case 'finishing':
+    case 'finishingLeft':
+    case 'bottled':
+      return finished(state, event, moved, said.at);
     default:
       return judged(state, event, said);
   }
 }
+
+/** On the way into bottles. */
+function finished(
+  state: Batch,
+  event: Of<'finishing' | 'finishingLeft' | 'bottled'>,
+  moved: readonly Posting[],
+  at: WallMinute
+): Batch {
+  if (event.type === 'bottled') return bottledIn(state, event.data, moved, at);
+  const { finishing, ...rest } = state;
+  return event.type === 'finishing'
+    ? { ...rest, finishing: { ...event.data, since: finishing?.since ?? at } }
+    : rest;
+}
+
+const drainedIn = (
+  state: Batch,
+  { fillingId, salinity: equilibrium }: Of<'drained'>['data'],
+  moved: readonly Posting[]
+): Batch => withFillings(state, [fillingId], (f) => ({ ...f, ...fuller(f, moved), equilibrium }));
+
+const receivedFrom = (state: Batch, data: Of<'received'>['data']): Batch => ({
+  ...receivedIn(state, data),
+  holdsOf: [...new Set([...state.holdsOf, data.other.batchId])]
+});
 
 const lidOn = (
   state: Batch,

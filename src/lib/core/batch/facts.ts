@@ -37,6 +37,8 @@ export interface Filling {
   /** What came to its batch in it, g: all of `full`, less for stock begun before, nothing for a jar decanted into. */
   readonly startG: number;
   readonly stays: readonly Stay[];
+  /** Filled with what was finished: nothing lies in it, and nothing is to be blended any more. */
+  readonly finished?: true;
   /** Filled out of another jar of its batch: what was due before is that one's. */
   readonly decantedAt?: WallMinute;
   readonly emptiedAt: WallMinute | null;

@@ -127,10 +127,12 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'signTakenBack',
     'lidChanged',
     'queued',
+    'finishing',
+    'finishingLeft',
     'portioned'
   ],
   onNothing: [],
-  ground: ['started', 'entered', 'moved', 'decanted', 'passedOn', 'received'],
+  ground: ['started', 'entered', 'moved', 'decanted', 'bottled', 'passedOn', 'received'],
   corrects: ['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack', 'photoDeleted'],
   never: ['photoDeleted']
 };

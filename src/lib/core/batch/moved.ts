@@ -17,6 +17,7 @@ import {
 } from '../contents/index';
 import { saltKind } from '../salt/index';
 import type { Batch, BatchEvent } from './batch';
+import { bottledFrom } from './bowl';
 import type { Correction } from './correction';
 import type { Filling, NewFilling, Portion } from './facts';
 import { EMPTY_G } from './jar';
@@ -63,13 +64,14 @@ function posted(b: Batch, event: BatchEvent): Posting[] {
     case 'portionCorrected':
       return corrected(b, event.data);
     case 'decanted': {
-      const f = jar(event.data.fillingId);
-      return f
-        ? [{ from: `jar:${f.id}`, to: `jar:${event.data.into.id}`, what: takenFrom(f.holds, event.data.g) }]
-        : [];
+      const { fillingId, g, into } = event.data;
+      const f = jar(fillingId);
+      return f ? [{ from: `jar:${f.id}`, to: `jar:${into.id}`, what: takenFrom(f.holds, g) }] : [];
     }
     case 'drained':
       return jar(event.data.fillingId) ? drainedFrom(jar(event.data.fillingId)!, event.data) : [];
+    case 'bottled':
+      return bottledFrom(b, event.data);
     case 'passedOn': {
       const { fillingId, other, what } = event.data;
       return [{ from: `jar:${fillingId}`, to: `jar:${other.fillingId}`, what }];

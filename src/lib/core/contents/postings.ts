@@ -5,6 +5,8 @@ export type Account =
   | `jar:${string}`
   | `pick:${string}`
   | `brine:${string}`
+  /** In the bowl between jars and bottles: never more than a moment. */
+  | `bowl:${string}`
   | 'salt'
   | 'water'
   | 'additions'
@@ -15,6 +17,8 @@ export type Account =
   | 'eaten'
   | 'given'
   | 'thrown'
+  /** Kept back by a sieve, and dried. */
+  | 'sieved'
   /** Drawn off and not kept. */
   | 'drawn'
   /** Spilled, gone as vapour, rinsed away. */

@@ -59,7 +59,7 @@ export function courseOf(pace: Pace, latent: Latent): Course {
   let u1 = 0;
   let u2 = 0;
   let quiet = false;
-  let next = 0;
+  let next: number;
   for (let i = 0; i < steps; i = next) {
     const kept = keeps[i]!;
     if (kept !== 1) {
@@ -72,7 +72,7 @@ export function courseOf(pace: Pace, latent: Latent): Course {
       acid[i] = YIELD.acidEarly * u1 + YIELD.acidLate * u2;
       quiet = false;
     }
-    const n = quiet && calm[i] === 1 ? STRIDE : 1;
+    const n: number = quiet && calm[i] === 1 ? STRIDE : 1;
     next = i + n;
     const half = (h * n) / 2;
     let y1 = x1;

@@ -5,7 +5,17 @@ import { minus, NOTHING, plus, type Account, type Contents, type Posting } from 
 /** Where something came from, as a person would say it; `reckoned` is what was measured otherwise, more or less. */
 export const CAME = ['picks', 'salt', 'water', 'additions', 'brine', 'jars', 'before', 'reckoned'] as const;
 /** And where it went. */
-export const WENT = ['eaten', 'given', 'thrown', 'drawn', 'lost', 'brine', 'jars', 'before'] as const;
+export const WENT = [
+  'eaten',
+  'given',
+  'thrown',
+  'sieved',
+  'drawn',
+  'lost',
+  'brine',
+  'jars',
+  'before'
+] as const;
 export type Came = (typeof CAME)[number];
 export type Went = (typeof WENT)[number];
 
@@ -53,7 +63,11 @@ const kindOf = (account: Account): string => {
  * @param own the jars' ids
  */
 export function bookOf(postings: readonly Posting[], own: ReadonlySet<string>): Book {
-  const isOwn = (a: Account) => a.startsWith('jar:') && own.has(a.slice(4));
+  // A bowl is named by the first jar that went into it.
+  const isOwn = (a: Account) => {
+    const [kind, id = ''] = a.split(':');
+    return (kind === 'jar' || kind === 'bowl') && own.has(id);
+  };
   const [came, went] = [new Map<string, Contents>(), new Map<string, Contents>()];
   const add = (to: Map<string, Contents>, of: string, what: Contents) =>
     to.set(of, plus(to.get(of) ?? NOTHING, what));

@@ -56,7 +56,7 @@ function readOwnShape(id: string): JarGeometry | undefined {
 }
 
 /** Bottles take sauce, never pieces. */
-export const isBottle = (g: JarGeometry): boolean => /^(own\.)?bottle/.test(g.id);
+export const isBottle = (g: Pick<JarGeometry, 'id'>): boolean => /^(own\.)?bottle/.test(g.id);
 
 /** Crocks and buckets want more room above than jars, and are weighted. */
 export const isCrock = (g: JarGeometry): boolean => /^(own\.)?(crock|bucket)/.test(g.id);

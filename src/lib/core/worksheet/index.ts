@@ -4,7 +4,7 @@ export * from './working-types';
 export * from './worksheet';
 export * from './evening';
 export { fillsPerMl, packsOf } from './prepare';
-export { ownedSize } from './jars';
+export { jarOf, ownedSize, type OwnedSize } from './jars';
 export * from './zones';
 export * from './questions';
 export * from './reverse';

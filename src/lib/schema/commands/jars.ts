@@ -22,6 +22,7 @@ import {
   tasteSchema,
   visitSchema
 } from '../batch';
+import { bottleSchema, finishSchema, leaveFinishSchema } from '../finish';
 import { ofBatch } from './answers';
 import { AMOUNT, DOSE, command, type Command } from './command';
 import { isDiscard } from '../../core/safety';
@@ -195,6 +196,33 @@ export const JARS = {
     ofBatch,
     [...POURED, 'into-itself'],
     (a) => `Poured together: ${a.name}, ${jarsSaid(a.lidNumbers)}`
+  ),
+  finish: command(
+    finishSchema,
+    ofBatch,
+    [
+      ...AMOUNT,
+      ...['batch-unknown', 'jar-unknown', 'jar-empty', 'no-jar-named', 'discard-first', 'crop-unknown'],
+      ...['objects-in', 'object-unknown', 'more-than-there-is']
+    ] as const,
+    (a) => `Noted for ${a.name}`
+  ),
+  'leave-finish': command(
+    leaveFinishSchema,
+    ofBatch,
+    ['batch-unknown', 'not-finishing'],
+    (a) => `${a.name}: left as it is`
+  ),
+  bottle: command(
+    bottleSchema,
+    ofBatch,
+    [
+      ...['batch-unknown', 'jar-unknown', 'jar-empty', 'no-jar-named', 'discard-first', 'place-unknown'],
+      ...['raw-not-pantry', 'not-finishing', 'objects-in', 'no-jars-chosen', 'jar-kind-unknown'],
+      ...['jars-not-free', 'bottles-too-many', 'more-than-there-is'],
+      ...['meter-not-calibrated', 'calibration-old']
+    ] as const,
+    (a) => `Bottled. Write ${listed(a.lidNumbers)} on the lid${a.lidNumbers.length > 1 ? 's' : ''}`
   ),
   'correct-portion': command(
     correctPortionSchema,

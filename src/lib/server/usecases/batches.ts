@@ -70,7 +70,7 @@ export const measurePH = useCase('ph', async (work, input) => {
 });
 
 /** The pH that is meant: typed, or reckoned from what stands on the line of the house's meter; null: none is. */
-async function pHRead(
+export async function pHRead(
   work: Work,
   said: PHSaid
 ): Promise<Outcome<{ pH: number; by: 'strip' | 'meter' } | null>> {

@@ -49,6 +49,7 @@ import {
 } from './household';
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
 import { dropGuests, makeFeed, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
+import { bottleSauce, finishJars, leaveFinish } from './finish';
 import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
@@ -106,6 +107,9 @@ export const USE_CASES = {
   'add-pick': addPick,
   decant: decantJar,
   'pour-together': pourTogether,
+  finish: finishJars,
+  'leave-finish': leaveFinish,
+  bottle: bottleSauce,
   'put-right': putRightJars,
   'sour-sauce': sourSauce,
   'write-recipe': writeRecipe,

@@ -97,6 +97,7 @@
   {/key}
   <p class="no-print flex flex-wrap gap-x-6">
     <a class="act" href="/notebook/{batch.id}">Its record</a>
+    <a class="act" href="/notebook/{batch.id}/finish">{batch.finishing ? 'Go on finishing' : 'Finish it'}</a>
     <a class="act" href="/notebook/{batch.id}/labels">Lid labels</a>
     <button class="act" onclick={() => dialogs.show('lid', batch)}>Another lid</button>
   </p>

@@ -1,6 +1,13 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import type { BatchInHand, BatchEvent, Portion, TasteMarks } from '$lib/core/batch';
+  import {
+    stillIn,
+    type BatchInHand,
+    type BatchEvent,
+    type Finishing,
+    type Portion,
+    type TasteMarks
+  } from '$lib/core/batch';
   import { massOf } from '$lib/core/contents';
   import ActionForm from '../forms/ActionForm.svelte';
   import Trouble from '../forms/Trouble.svelte';
@@ -92,6 +99,12 @@
         return `Soured at pH ${e.data.pH} for ${e.data.wanted}: ${[e.data.vinegarMl > 0 ? `${house.volume(e.data.vinegarMl)} of 5 % vinegar` : '', e.data.citricG > 0 ? `${writeSalt(e.data.citricG)} of citric acid` : ''].filter(Boolean).join(' and ')} in ${house.mass(e.data.sauceG)}`;
       case 'decanted':
         return `${house.mass(e.data.g)} decanted from jar ${lids([e.data.fillingId])} into jar ${e.data.into.lidNumber}`;
+      case 'finishing':
+        return finishingSays(e.data);
+      case 'finishingLeft':
+        return 'Finishing left for another day';
+      case 'bottled':
+        return `Bottled out of ${lids(e.data.fillingIds)}: ${e.data.bottles.map((x) => `jar ${x.lidNumber}, ${house.mass(x.g)}`).join('; ')}`;
       case 'drained':
         return `${house.mass(e.data.g)} of brine drained off, jar ${lids([e.data.fillingId])}`;
       case 'passedOn':
@@ -110,6 +123,22 @@
   const correctable = $derived(
     event.type === 'tasted' || event.type === 'portioned' || event.type === 'measured'
   );
+  /** How far a finishing is. */
+  function finishingSays(f: Omit<Finishing, 'since'>): string {
+    const weighed = [
+      [f.brineG, 'of brine drained'],
+      [f.backG, 'of it put back'],
+      [f.waterG, 'of water'],
+      [f.sweetG, 'of sugar'],
+      [f.pulpG, 'of pulp sieved off'],
+      [f.sauceG, 'of sauce weighed']
+    ] as const;
+    const said = weighed.flatMap(([g, what]) => (g ? [`${house.mass(g)} ${what}`] : []));
+    const fresh = f.fresh.map((i) => `${house.mass(i.preparedG)} of ${i.name.toLowerCase()}`);
+    const left = stillIn(f).reduce((a, o) => a + o.n, 0);
+    const out = left > 0 ? `${left} still in the jars` : 'all out of the jars';
+    return `Finishing ${lids(f.fillingIds)}: ${[out, ...said, ...fresh].join(', ')}`;
+  }
 </script>
 
 <li class={['border-b border-rule-soft py-1', folded && 'hidden print:list-item']}>

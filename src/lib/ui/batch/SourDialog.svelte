@@ -1,7 +1,7 @@
 <script lang="ts">
   import { styleLike } from '$lib/core/style';
   import { Button } from 'flowbite-svelte';
-  import { standing, type BatchInHand } from '$lib/core/batch';
+  import { sauceReckonedG, standing, type BatchInHand } from '$lib/core/batch';
   import { bufferFrom, SAUCE_BASES, souring } from '$lib/core/correct';
   import { plain } from '$lib/core/quantity';
   import { bareMass, readQuantity } from '$lib/core/reading';
@@ -19,8 +19,12 @@
   /** A sauce too mild for its pH: half the estimate, stir, measure, then the rest by what the first half did. */
   let { batch }: { batch: BatchInHand } = $props();
   const house = useHouse();
-  const jars = $derived(standing(batch));
-  let sauce = $state('');
+  const jars = $derived(standing(batch).filter((f) => dialogs.of?.includes(f.id) ?? true));
+  /** In the bowl already, where it is being finished. */
+  const bowlG = $derived(
+    batch.finishing ? (batch.finishing.sauceG ?? sauceReckonedG(batch, batch.finishing)) : null
+  );
+  let sauceSaid = $state<string | null>(null);
   let pH = $state('');
   let wanted = $state('3.6');
   let by = $state<'vinegar' | 'citric'>('vinegar');
@@ -40,6 +44,7 @@
       : undefined
   );
   const base = $derived(own ? { ...table, buffer: own } : table);
+  const sauce = $derived(sauceSaid ?? (bowlG === null ? '' : house.mass(bowlG)));
   const grams = $derived.by(() => {
     const read = readQuantity(sauce, {
       kind: 'mass',
@@ -86,7 +91,7 @@
           label="Sauce in all"
           name="sauce"
           problem={problemAt('sauce')}
-          bind:value={sauce}
+          bind:value={() => sauce, (said) => (sauceSaid = said)}
           placeholder="1 kg"
         />
         <div class="grid grid-cols-2 gap-4">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import { leftG, placeOf, salinityOf, standing } from '$lib/core/batch';
+  import { leftG, placeOf, salinityOf, standing, toFinish } from '$lib/core/batch';
   import { aheadOf, knowsOf } from '$lib/core/outlook';
   import { batchPHCautions, dayNumberOf, verdictsOf } from '$lib/core/care';
   import { SAUCE_BASES } from '$lib/core/correct';
@@ -47,7 +47,12 @@
 
 <p class="no-print flex flex-wrap justify-between gap-x-6">
   <a class="act" href="/notebook">Notebook</a>
-  {#if live}<a class="act" href="/notebook/{b.id}/labels">Lid labels</a>{/if}
+  {#if live}<span class="flex flex-wrap gap-x-6"
+      >{#if toFinish(b).length > 0}<a class="act" href="/notebook/{b.id}/finish"
+          >{b.finishing ? 'Go on finishing' : 'Finish it'}</a
+        >{/if}
+      <a class="act" href="/notebook/{b.id}/labels">Lid labels</a></span
+    >{/if}
 </p>
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
   <h1>{b.name}</h1>

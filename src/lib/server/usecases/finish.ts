@@ -1,0 +1,116 @@
+import {
+  bottle,
+  bottleSizes,
+  brineOfJars,
+  finish,
+  nextLidNumbers,
+  type Batch,
+  type BatchEvent
+} from '../../core/batch';
+import { dayOfWall } from '../../core/calendar';
+import { measured, notCondemned } from '../../core/care';
+import { freeJars } from '../../core/kitchen';
+import { cropsOf, waysOf, type Household } from '../../core/kit';
+import { brineKept, type BrineEvent } from '../../core/pantry';
+import { as } from '../../core/quantity';
+import { done, refuse, type Outcome } from '../../core/refusal';
+import type { ObjectsIn } from '../../core/run';
+import { brineDensity } from '../../core/salt';
+import type { Work } from '../db/kinds';
+import { batches, brines, household, numbered, runs } from '../repos';
+import { useCase } from './act';
+import { pHRead } from './batches';
+
+/** Sour jars on their way into bottles: what is out of them, what was drained, blended, sieved, weighed. */
+export const finishJars = useCase('finish', async (work, input) => {
+  const ours = await household(work.trx);
+  const found = await sound(work, ours, input.batchId, input.fillingIds);
+  if (!found.ok) return found;
+  const b = found.value;
+  const counted = await countedIn(work, b.id);
+  const decided = finish(b, input, { ways: waysOf(ours), crops: cropsOf(ours), counted });
+  return stored(work, b, decided);
+});
+
+/** Left as it was: nothing was blended. */
+export const leaveFinish = useCase('leave-finish', async (work, input) => {
+  const found = await batches.load(work.trx, input.batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  if (!found.state.finishing) return refuse('not-finishing', { field: 'batchId' });
+  return stored(work, found.state, done({ type: 'finishingLeft', data: {} }));
+});
+
+/** The sauce into bottles, its pH with it; the brine that did not go back is kept under the batch's name. */
+export const bottleSauce = useCase('bottle', async (work, input) => {
+  const ours = await household(work.trx);
+  const found = await sound(work, ours, input.batchId);
+  if (!found.ok) return found;
+  const b = found.value;
+  const place = ours.places.find((p) => p.id === input.placeId);
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  const pH = await pHRead(work, input);
+  if (!pH.ok) return pH;
+  const lids = await numbered(work);
+  const sizes = bottleSizes(freeJars(ours, lids));
+  const n = Object.values(input.counts).reduce((a, c) => a + c, 0);
+  const lidNumbers = nextLidNumbers(n, lids, work.wall);
+  const brine = input.keepBrine ? keptBrine(work, b, ours) : null;
+  if (brine && !brine.ok) return brine;
+  const decided = bottle(
+    b,
+    { counts: input.counts, rest: input.rest, place, brineId: brine?.value ? work.command : null },
+    sizes,
+    (i) => ({ id: `${work.command}.j${i + 1}`, lidNumber: lidNumbers[i] ?? 0 })
+  );
+  if (!decided.ok) return decided;
+  const after = (await batches.append(work, b.id, [decided.value])) ?? b;
+  if (brine?.value) await brines.append(work, work.command, [brine.value]);
+  if (pH.value) {
+    const fillingIds = after.fillings.filter((f) => f.id.startsWith(`${work.command}.`)).map((f) => f.id);
+    const read = measured(after, { ...pH.value, fillingIds });
+    if (!read.ok) return read;
+    await batches.append(work, b.id, [read.value]);
+  }
+  return done({ batchId: b.id, name: b.name, lidNumbers });
+});
+
+/** Brine that did not go back, as it is kept; null: there is none. */
+function keptBrine(work: Work, b: Batch, ours: Household): Outcome<BrineEvent | null> {
+  const { finishing: f } = b;
+  const g = (f?.brineG ?? 0) - (f?.backG ?? 0);
+  if (!f || g < 1) return done(null);
+  const { strength } = brineOfJars(b, f.fillingIds);
+  const ml = g / brineDensity(as.trueStrength(strength), 20);
+  const [fillingId] = f.fillingIds;
+  const amount = `${ml.toFixed(1)} ml`;
+  const said = { name: b.name, amount, strengthPercent: strength * 100, batchId: b.id, fillingId };
+  return brineKept(said, dayOfWall(work.wall), waysOf(ours));
+}
+
+/** What was counted into the jars at their making. */
+async function countedIn(work: Work, batchId: string): Promise<ObjectsIn> {
+  const run = (await runs.latest(work.trx, { topic: batchId, most: 1 }))[0];
+  return run?.objects ?? {};
+}
+
+/** A batch whose jars may still be eaten. */
+async function sound(
+  work: Work,
+  { places }: Household,
+  batchId: string,
+  ids?: readonly string[]
+): Promise<Outcome<Batch>> {
+  const found = await batches.load(work.trx, batchId);
+  if (!found) return refuse('batch-unknown', { field: 'batchId' });
+  const jars = ids ?? found.state.finishing?.fillingIds ?? [];
+  const may = notCondemned(found.state, jars, { places, now: work.wall });
+  return may.ok ? done(found.state) : may;
+}
+
+async function stored(work: Work, b: Batch, decided: Outcome<BatchEvent>) {
+  if (!decided.ok) return decided;
+  const after = (await batches.append(work, b.id, [decided.value])) ?? b;
+  const ids = after.finishing?.fillingIds ?? b.finishing?.fillingIds ?? [];
+  const lidNumbers = b.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber);
+  return done({ batchId: b.id, name: b.name, lidNumbers });
+}

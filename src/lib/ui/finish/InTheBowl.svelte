@@ -1,0 +1,152 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import type { Batch, Finishing } from '$lib/core/batch';
+  import { writePercent } from '$lib/core/quantity';
+  import { BACK_SHARE, BLADE_CAUTION, PULP_WORDS, SWEET_CAUTION } from '$lib/words';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import Fold from '../forms/Fold.svelte';
+  import WeightField from '../forms/WeightField.svelte';
+  import { useHouse } from '../house/house.svelte';
+
+  interface Props {
+    batch: Batch;
+    finishing: Finishing;
+    brine: { readonly pouredG: number; readonly strength: number };
+  }
+  /** Drained, blended, thinned, sieved: what comes into the bowl and what goes out of it, weighed. */
+  let { batch, finishing, brine }: Props = $props();
+  const house = useHouse();
+  const base = $derived({ batchId: batch.id });
+  const written = (g: number | null) => (g === null ? '' : house.mass(g));
+  // What stands there is what was said last; what is being typed stays.
+  // svelte-ignore state_referenced_locally
+  let drained = $state(written(finishing.brineG));
+  // svelte-ignore state_referenced_locally
+  let back = $state(written(finishing.backG));
+  // svelte-ignore state_referenced_locally
+  let water = $state(written(finishing.waterG));
+  // svelte-ignore state_referenced_locally
+  let sweet = $state(written(finishing.sweetG));
+  // svelte-ignore state_referenced_locally
+  let pulp = $state(written(finishing.pulpG));
+  // svelte-ignore state_referenced_locally
+  let pulpTo = $state(finishing.pulpTo);
+  let fresh = $state('');
+  let freshCropId = $state('');
+  const part = (share: number) => house.mass((finishing.brineG ?? 0) * share);
+  const crops = $derived([
+    { value: '', name: 'what' },
+    ...house.crops.map((c) => ({ value: c.id, name: c.name }))
+  ]);
+</script>
+
+<section aria-label="Drain">
+  <h2 class="border-b-2 border-ink pb-1">Drain, and weigh the brine</h2>
+  <p class="pt-2 text-quiet">
+    {brine.pouredG >= 1
+      ? `About ${house.mass(brine.pouredG)} was poured, `
+      : 'None was poured; its juice is '}{writePercent(brine.strength)} salt. What does not go back is kept under
+    the batch’s name.
+  </p>
+  <ActionForm
+    command="finish"
+    values={base}
+    label="Brine drained off"
+    class="mt-2 grid grid-cols-[1fr_auto] gap-x-3"
+  >
+    {#snippet children({ busy, problemAt })}
+      <WeightField
+        label="Brine drained off"
+        name="brine"
+        bind:value={drained}
+        pad="focus"
+        problem={problemAt('brine')}
+        placeholder="400 g"
+      />
+      <Button type="submit" outline class="mt-6 h-12" disabled={busy}>Note it</Button>
+    {/snippet}
+  </ActionForm>
+</section>
+
+<section aria-label="Blend">
+  <h2 class="border-b-2 border-ink pb-1">Blend, with brine by taste</h2>
+  <p class="heed mt-2 text-sm">{BLADE_CAUTION}</p>
+  {#if finishing.brineG}
+    <div class="flex flex-wrap gap-2 pt-3">
+      {#each [BACK_SHARE.from, 0.4, BACK_SHARE.to] as share (share)}
+        <Button outline class="min-h-14" onclick={() => (back = part(share))}
+          >{Math.round(share * 100)} %: {part(share)}</Button
+        >
+      {/each}
+    </div>
+  {/if}
+  <ActionForm command="finish" values={base} label="Blended" class="mt-3 flex flex-col gap-1">
+    {#snippet children({ busy, problemAt })}
+      <div class="grid gap-x-4 sm:grid-cols-2">
+        <WeightField
+          label="Brine put back"
+          name="back"
+          bind:value={back}
+          problem={problemAt('back')}
+          placeholder="150 g"
+        />
+        <WeightField
+          label="Water, if any"
+          name="water"
+          bind:value={water}
+          problem={problemAt('water')}
+          placeholder="0 g"
+        />
+      </div>
+      <Fold text="Sieve it" quiet>
+        <div class="grid gap-x-4 sm:grid-cols-2">
+          <WeightField
+            label="Pulp kept back by the sieve"
+            name="pulp"
+            bind:value={pulp}
+            problem={problemAt('pulp')}
+            placeholder="120 g"
+          />
+          <ChoiceField
+            label="The pulp is"
+            name="pulpTo"
+            bind:value={pulpTo}
+            items={[
+              { value: 'kept', name: PULP_WORDS.kept },
+              { value: 'thrown', name: PULP_WORDS.thrown }
+            ]}
+          />
+        </div>
+        <p class="text-sm text-quiet">A fine sieve keeps back 10 to 35 %. The pulp dries to a seasoning.</p>
+      </Fold>
+      <Fold text="Sweeten it, or add something fresh" quiet>
+        <p class="text-sm">{SWEET_CAUTION}</p>
+        <div class="grid gap-x-4 pt-2 sm:grid-cols-3">
+          <WeightField
+            label="Sugar or honey"
+            name="sweet"
+            bind:value={sweet}
+            problem={problemAt('sweet')}
+            placeholder="20 g"
+          />
+          <ChoiceField
+            label="Fresh or cooked"
+            name={freshCropId ? 'freshCropId' : undefined}
+            bind:value={freshCropId}
+            items={crops}
+            problem={problemAt('freshCropId')}
+          />
+          <WeightField
+            label="How much of it"
+            name="fresh"
+            bind:value={fresh}
+            problem={problemAt('fresh')}
+            placeholder="100 g"
+          />
+        </div>
+      </Fold>
+      <Button type="submit" class="mt-2 min-h-14 self-start" disabled={busy}>Note what is in the bowl</Button>
+    {/snippet}
+  </ActionForm>
+</section>

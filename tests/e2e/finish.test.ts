@@ -1,0 +1,46 @@
+import { expect, open, test } from './support';
+
+test('a pepper sauce from jars to six bottles: a weight forgotten and caught, half the acid, a pH', async ({
+  page
+}) => {
+  await open(page, '/notebook');
+  await page.getByRole('link', { name: 'Pear and chilli sauce' }).first().click();
+  await page.getByRole('link', { name: 'Finish it' }).click();
+  await page.getByRole('button', { name: 'Begin to finish' }).click();
+  const out = page.getByRole('region', { name: 'Out of the jars' });
+  const things = out.getByRole('button');
+  await expect(things).toHaveCount(2);
+  await things.first().click();
+  await expect(things.first()).toHaveAttribute('aria-pressed', 'true');
+  // One is still in there: nothing is drained, blended or bottled.
+  await expect(out.getByText(/^1 still in there/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Blend' })).toBeHidden();
+  await things.last().click();
+  await expect(out.getByText('All out.')).toBeVisible();
+
+  const bowl = page.getByRole('region', { name: 'The bowl' });
+  const drain = page.getByRole('form', { name: 'Brine drained off' });
+  await drain.getByLabel('Brine drained off').fill('400 g');
+  await drain.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: /^40 %/ }).click();
+  await page.getByText('Sieve it').click();
+  await page.getByLabel('Pulp kept back by the sieve').fill('150 g');
+  await page.getByRole('button', { name: 'Note what is in the bowl' }).click();
+  await expect(bowl.getByRole('row', { name: /brine that stays out − 240 g/ })).toBeVisible();
+  await expect(bowl.getByRole('row', { name: /pulp − 150 g/ })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Add acid' }).click();
+  await page.getByLabel('pH now').fill('4.2');
+  await page.getByRole('button', { name: 'Stirred in' }).click();
+  await expect(bowl.getByRole('row', { name: /^acid/ })).toBeVisible();
+
+  await page.getByLabel('The sauce, weighed without its pot').fill('1420 g');
+  await page.getByRole('form', { name: 'Sauce weighed' }).getByRole('button', { name: 'Note it' }).click();
+  await expect(bowl.getByRole('row', { name: /as weighed 1\s?420 g/ })).toBeVisible();
+  const bottles = page.getByRole('region', { name: 'Bottles' });
+  await bottles.getByLabel('pH', { exact: true }).fill('3.7');
+  await bottles.getByRole('button', { name: 'Bottled: 6' }).click();
+  await expect(page.getByText(/^Done: 6 bottles/)).toBeVisible();
+  await page.getByRole('main').getByRole('link', { name: 'Where every gram went' }).click();
+  await expect(page.getByRole('row', { name: /^sieved off and dried/ })).toBeVisible();
+});

@@ -1,0 +1,127 @@
+import { afterEach, beforeEach, expect, it } from 'vitest';
+import { leftG, salinityOf, standing, type Batch } from '$lib/core/batch';
+import { bookOf, movedIn, sumOf } from '$lib/core/ledger';
+import { massOf, salinityIn } from '$lib/core/contents';
+import { batches, brines } from '$lib/server/repos';
+import { testHouse, type TestHouse } from '../support/house';
+import { near } from '../support/vectors';
+
+let house: TestHouse;
+beforeEach(async () => {
+  house = await testHouse();
+  await must('own-jars', { geometryId: 'clip-1000', lid: 'airlock', owned: 2 });
+  await must('own-jars', { geometryId: 'bottle-250', lid: 'loose', owned: 12 });
+  await must('count-goods', { name: 'Salt', kind: 'salt', amount: '1 kg', saltKindId: 'sea-fine' });
+  await must('weigh-in', { commandId: 'chillies', cropId: 'pepper-cayenne', weight: '1200 g' });
+  await must('take-to-bench', { lotId: 'chillies', weight: '' });
+  await must('weigh-prepared', { lotId: 'chillies', weight: '800 g' });
+  const choice = { saltKindId: 'sea-fine', placeId: 'counter', opens: true, fraction: 0.028 };
+  await must('start-batch', { commandId: 'sauce', name: 'Red', styleId: 'pepper-sauce', ...choice });
+  house.at('2026-10-02', 9);
+});
+afterEach(() => house.db.destroy());
+
+async function must(...said: Parameters<TestHouse['say']>): Promise<unknown> {
+  const done = await house.say(...said);
+  if (!done.ok) throw new Error(`${said[0]}: ${done.codes.join()}`);
+  return done.value;
+}
+const codes = async (...said: Parameters<TestHouse['say']>) => {
+  const done = await house.say(...said);
+  return done.ok ? [] : done.codes;
+};
+const load = async (): Promise<Batch> => (await batches.load(house.db, 'sauce'))!.state;
+const jars = async () => standing(await load()).map((f) => f.id);
+
+async function emptied(): Promise<void> {
+  await must('finish', { batchId: 'sauce', fillingIds: await jars() });
+  for (const o of (await load()).finishing!.laid)
+    await must('finish', { batchId: 'sauce', object: o.id, isOut: true });
+}
+
+it('one weight forgotten: no blade, and no bottle, until it is ticked', async () => {
+  await must('finish', { batchId: 'sauce', fillingIds: await jars() });
+  const [first, ...others] = (await load()).finishing!.laid;
+  for (const o of others) await must('finish', { batchId: 'sauce', object: o.id, isOut: true });
+  // Draining wants no blade.
+  expect(await codes('finish', { batchId: 'sauce', brine: '200 g' })).toEqual([]);
+  expect(await codes('finish', { batchId: 'sauce', back: '80 g' })).toEqual(['objects-in']);
+  const bottled = { batchId: 'sauce', counts: { 'bottle-250.loose': 2 }, placeId: 'fridge' };
+  expect(await codes('bottle', bottled)).toEqual(['objects-in']);
+  await must('finish', { batchId: 'sauce', object: first!.id, isOut: true });
+  expect(await codes('finish', { batchId: 'sauce', back: '80 g' })).toEqual([]);
+});
+
+it('a sauce: drained, thinned, sieved, soured, weighed, into bottles with its pH; every gram is somewhere', async () => {
+  await emptied();
+  const before = (await load()).fillings.reduce((a, f) => a + leftG(f), 0);
+  await must('finish', { batchId: 'sauce', brine: '300 g', back: '120 g' });
+  await must('finish', { batchId: 'sauce', pulp: '100 g', pulpTo: 'kept' });
+  await must('finish', { batchId: 'sauce', freshCropId: 'carrot', fresh: '60 g', sweet: '15 g' });
+  await must('sour-sauce', {
+    ...{ batchId: 'sauce', fillingIds: await jars(), sauce: '1 kg', pH: 4.2, wanted: 3.7 },
+    ...{ vinegarMl: 40, citricG: 0 }
+  });
+  const reckoned = before - 180 - 100 + 75 + 40;
+  expect(await codes('finish', { batchId: 'sauce', sauce: '9 kg' })).toEqual(['more-than-there-is']);
+  await must('finish', { batchId: 'sauce', sauce: `${Math.round(reckoned - 20)} g` });
+  const counts = { 'bottle-250.loose': 5 };
+  await must('bottle', {
+    commandId: 'b',
+    batchId: 'sauce',
+    counts,
+    placeId: 'fridge',
+    keepBrine: true,
+    pH: 3.7
+  });
+  const b = await load();
+  const bottles = standing(b);
+  expect(bottles.map((f) => f.geometryId)).toEqual(Array(5).fill('bottle-250'));
+  expect(b.finishing).toBeUndefined();
+  expect(new Set(bottles.map((f) => f.lidNumber)).size).toBe(5);
+  // The last reading is the bottles', and they are as salty as what is in them.
+  expect(b.readings.at(-1)).toMatchObject({ pH: 3.7, fillingIds: bottles.map((f) => f.id) });
+  near(salinityOf(b, bottles[0]!)!, salinityIn(bottles[0]!.holds), 1e-9);
+  const kept = (await brines.list(house.db, 'live')).find((x) => x.name === 'Red')!;
+  expect(kept.batchId).toBe('sauce');
+  near(kept.ml, 180, 0.03);
+  // What came is what went and what stands, to a milligram.
+  const events = (await batches.events(house.db, 'sauce')).map(({ at, id, command: _, ...event }) => ({
+    event,
+    said: { id, at }
+  }));
+  const book = bookOf(movedIn('sauce', events), new Set(b.fillings.map((f) => f.id)));
+  const [came, went] = [massOf(sumOf(book.came)), massOf(sumOf(book.went))];
+  expect(Math.abs(came - went - massOf(book.stands))).toBeLessThan(0.002);
+  expect(Math.abs(massOf(book.stands) - bottles.reduce((a, f) => a + leftG(f), 0))).toBeLessThan(0.002);
+  expect(book.went.map((l) => l.of)).toEqual(expect.arrayContaining(['sieved', 'lost', 'brine']));
+});
+
+it('refuses what cannot be: bottles that are not there, more than the sauce fills, the pantry', async () => {
+  await emptied();
+  const bottle = (n: number, placeId = 'fridge') =>
+    codes('bottle', { batchId: 'sauce', counts: { 'bottle-250.loose': n }, placeId });
+  expect(await bottle(0)).toEqual(['no-jars-chosen']);
+  expect(await bottle(13)).toEqual(['jars-not-free']);
+  expect(await bottle(11)).toEqual(['bottles-too-many']);
+  await must('set-place', { placeId: 'shelf', name: 'Pantry', kind: 'pantry', tempC: 18 });
+  expect(await bottle(4, 'shelf')).toEqual(['raw-not-pantry']);
+  expect(await codes('finish', { batchId: 'sauce', brine: '5 kg' })).toEqual(['more-than-there-is']);
+  expect(await codes('finish', { batchId: 'sauce', object: 'nothing', isOut: true })).toEqual([
+    'object-unknown'
+  ]);
+});
+
+it('is taken back as one: the jars stand again, full as they were, and the brine is gone', async () => {
+  await emptied();
+  const before = (await load()).fillings;
+  await must('finish', { batchId: 'sauce', brine: '200 g' });
+  const counts = { 'bottle-250.loose': 3 };
+  await must('bottle', { commandId: 'b', batchId: 'sauce', counts, placeId: 'fridge', keepBrine: true });
+  expect(standing(await load())).toHaveLength(3);
+  await must('undo', { of: 'b' });
+  expect((await load()).fillings).toEqual(before);
+  expect(await brines.list(house.db, 'live')).toEqual([]);
+  await must('leave-finish', { batchId: 'sauce' });
+  expect((await load()).finishing).toBeUndefined();
+});
