@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   correctPortion,
   bottle,
-  bottleSizes,
+  freeSizes,
   finish,
   decant,
   drain,
@@ -306,7 +306,7 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
       around
     );
     if (said.ok) k.say(at.b.id, said.value);
-    const sizes = bottleSizes(
+    const sizes = freeSizes(
       JARS.map(({ id, name, geometryId, lid }) => ({ id, name, geometryId, lid, free: k.free(id) }))
     );
     const size = pick(sizes, b);

@@ -1,9 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { leftG, placeOf, salinityOf, standing, type Batch } from '$lib/core/batch';
+import { leftG, placeOf, salinityOf, standing, stockG, type Batch } from '$lib/core/batch';
 import { wall } from '$lib/core/calendar';
 import { careTasks } from '$lib/core/care';
 import { massOf, salinityIn } from '$lib/core/contents';
-import { keepUntil } from '$lib/core/larder';
+import { keepUntil, ledger, quartersLeft } from '$lib/core/larder';
 import { batches, brines, household, numbered, pantry } from '$lib/server/repos';
 import { labels } from '$lib/server/views/labels';
 import { freeJars } from '$lib/core/kitchen';
@@ -51,9 +51,8 @@ describe('a jar is a thing of its own', () => {
   it('half eaten, it is decanted into a smaller one: the large is free, the small goes on as what it was', async () => {
     await must('move', { batchId: 'sticks', fillingIds: 'sticks.j1', placeId: 'fridge' });
     await must('taste', { batchId: 'sticks', fillingIds: 'sticks.j1', sour: 3, salt: 2, crunch: 4 });
-    const whole = leftG((await load('sticks')).fillings[0]!);
     const portion = { batchId: 'sticks', fillingId: 'sticks.j1', how: 'eaten' };
-    await must('portion', { ...portion, amount: 'weight', weight: `${Math.round(whole - 400)} g` });
+    await must('portion', { ...portion, amount: 'weight', weight: '650 g' });
     expect([await free('clip-1500.clamped'), await free('clip-500.clamped')]).toEqual([1, 2]);
     house.at('2026-10-20', 9);
     const before = await load('sticks');
@@ -65,7 +64,9 @@ describe('a jar is a thing of its own', () => {
     const [old, jar] = after.fillings;
     expect(old!.emptiedAt).not.toBeNull();
     expect(standing(after)).toHaveLength(1);
-    near(leftG(jar!), 400, 2e-3);
+    // Its pieces with as much of their brine as fits; what is over is poured away.
+    near(leftG(jar!), jar!.usableMl, 1e-6);
+    near(stockG(jar!), stockG(before.fillings[0]!), 1e-6);
     expect([jar!.lidNumber, placeOf(jar!), jar!.jarId]).toEqual([2, 'fridge', jarId]);
     near(salinityIn(jar!.holds), salinityOf(before, before.fillings[0]!)!, 1e-4);
     // Its time in the cold, and what was tasted, go with it.
@@ -76,6 +77,30 @@ describe('a jar is a thing of its own', () => {
     expect(await due(after)).toEqual([]);
     await must('undo', { of: 'small' });
     expect(await load('sticks')).toEqual(before);
+  });
+
+  it('its pieces are its stock: a quarter is a quarter of them, the brine stays, and goes with the last', async () => {
+    const one = async () => (await load('sticks')).fillings[0]!;
+    const full = await one();
+    // 850 g of kohlrabi in brine: more than half of what the jar holds, and not all of it.
+    expect(stockG(full)).toBeGreaterThan(840);
+    expect(stockG(full)).toBeLessThan(0.75 * leftG(full));
+    const eat = { batchId: 'sticks', fillingId: 'sticks.j1', how: 'eaten' };
+    await must('portion', { ...eat, amount: 'quarter' });
+    near(stockG(await one()), 0.75 * stockG(full), 1e-3);
+    near(leftG(full) - leftG(await one()), stockG(full) / 4, 1e-3);
+    expect((await one()).holds.brineG).toBe(full.holds.brineG);
+    expect(quartersLeft(await one())).toBe(3);
+    expect(await house.say('portion', { ...eat, amount: 'weight', weight: '800 g' })).toMatchObject({
+      codes: ['more-than-there-is']
+    });
+    await must('portion', { ...eat, commandId: 'last', amount: 'all' });
+    expect((await one()).emptiedAt).not.toBeNull();
+    const { filledG, eatenG } = ledger(await load('sticks'));
+    near(eatenG, stockG(full), 1e-3);
+    near(filledG, eatenG, 1e-3);
+    await must('undo', { of: 'last' });
+    near(stockG(await one()), 0.75 * stockG(full), 1e-3);
   });
 
   it('refuses more than fits, jars that are not free, and what is to be thrown away', async () => {

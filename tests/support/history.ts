@@ -234,7 +234,8 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   },
   bottle: ({ live, ours }, d) => {
     const b = live.find((x) => x.finishing);
-    const counts = { [ours.jars[d(ours.jars.length)]!.id]: 1 + d(3) };
+    const jarOf = ours.jars[d(ours.jars.length)];
+    const counts = jarOf ? { [jarOf.id]: 1 + d(3) } : {};
     const rest = ['eaten', 'thrown'][d(2)];
     return b && { batchId: b.id, counts, rest, placeId: 'fridge', keepBrine: d(2) === 0 };
   },

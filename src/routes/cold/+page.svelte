@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { leftG } from '$lib/core/batch';
+  import { stockG } from '$lib/core/batch';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import Later from '$lib/ui/house/Later.svelte';
@@ -43,7 +43,12 @@
 {:else}
   <div class="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_25rem]">
     <BesidePanel label="The chosen jar" what="jar" room="/cold">
-      {#if chosen}{#key chosen.filling.id}<StockPanel jar={chosen} souring={data.souring} />{/key}
+      {#if chosen}{#key chosen.filling.id}<StockPanel
+            jar={chosen}
+            souring={data.souring}
+            free={data.free}
+            others={jars.filter((s) => !s.condemned)}
+          />{/key}
       {:else}<Gone
           batch={panel.gone?.batch}
           lid={panel.gone?.filling.lidNumber ?? null}
@@ -98,7 +103,7 @@
                 class="min-h-11 text-left underline underline-offset-4"
                 onclick={() => choose(s.filling.id)}>{s.filling.lidNumber}, {s.batch.name}</button
               >
-              <span>{house.mass(leftG(s.filling))}{s.opened ? ', open' : ''}</span>
+              <span>{house.mass(stockG(s.filling))}{s.opened ? ', open' : ''}</span>
               <span class="text-quiet">best before {relativeDay(s.best, house.now)}</span>
             </li>
           {/each}

@@ -171,6 +171,8 @@ export type BatchEvent =
       readonly data: {
         readonly fillingId: string;
         readonly g: number;
+        /** All its pieces, with as much of their brine as fits; what is over is poured away. */
+        readonly pieces?: true;
         readonly into: Omit<NewFilling, 'parts' | 'startG'>;
       };
     }

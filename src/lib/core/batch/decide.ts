@@ -1,9 +1,10 @@
+import { massOf, piecesOf } from '../contents/index';
 import type { Lid } from '../vessel/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import type { Batch, BatchInHand, BatchEvent } from './batch';
 import type { Because, Filling, PortionHow } from './facts';
-import { leftG, placeOf } from './jar';
+import { inBrine, leftG, placeOf, stockG } from './jar';
 
 /** The jars named, all of this batch and none of them empty. */
 export function standingFillings(b: BatchInHand, ids: readonly string[]): Outcome<readonly Filling[]> {
@@ -71,16 +72,18 @@ export function portion(
 ): Outcome<BatchEvent> {
   const jars = standingFillings(b, [fillingId]);
   if (!jars.ok) return jars;
-  const thereG = jars.value[0] ? leftG(jars.value[0]) : 0;
+  const f = jars.value[0];
+  if (!f) return refuse('jar-unknown', { field: 'fillingId' });
+  // A whole jar may be given away or thrown as it stands; what is eaten is its pieces.
+  const pieces = inBrine(f) && (how === 'eaten' || g < leftG(f) - 0.5);
+  const thereG = pieces ? stockG(f) : leftG(f);
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g > thereG + 0.5)
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG } });
   if (how === 'thrown' && !because && reason.trim() === '')
     return refuse('reason-wanted', { field: 'reason' });
-  return done({
-    type: 'portioned',
-    data: { fillingId, how, g: Math.min(g, thereG), reason, ...(because ? { because } : {}) }
-  });
+  const said = { fillingId, how, g: Math.min(g, thereG), reason, ...(pieces ? { pieces } : {}) };
+  return done({ type: 'portioned', data: { ...said, ...(because ? { because } : {}) } });
 }
 
 /** A portion said wrongly: what it really was, never more than the jar held then. */
@@ -89,7 +92,8 @@ export function correctPortion(b: Batch, of: string, g: number): Outcome<BatchEv
   if (!was) return refuse('portion-unknown', { field: 'of' });
   if (!(g >= 0)) return refuse('weight-not-positive', { field: 'weight' });
   const jar = b.fillings.find((f) => f.id === was.fillingId);
-  const thereG = (jar ? leftG(jar) : 0) + was.g;
+  const there = (f: Filling) => (was.pieces ? massOf(piecesOf(f.holds)) : leftG(f));
+  const thereG = (jar ? there(jar) : 0) + was.g;
   if (g > thereG + 0.5)
     return refuse('more-than-there-is', { field: 'weight', values: { saidG: g, thereG } });
   return done({ type: 'portionCorrected', data: { of, g: Math.min(g, thereG) } });

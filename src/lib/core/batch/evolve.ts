@@ -11,6 +11,7 @@ import {
   decantedIn,
   fuller,
   gone,
+  lessDrawn,
   passedOn,
   portionPutRight,
   putRightIn,
@@ -53,7 +54,7 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'queued':
       return queuedIn(state, event.data, said.at);
     case 'portioned':
-      return portionedIn(state, { ...said, ...event.data, what: gone(moved), corrected: false });
+      return portionedIn(state, { ...said, ...event.data, what: gone(moved), corrected: false }, moved);
     case 'portionCorrected':
       return portionPutRight(state, event.data, moved);
     case 'putRight':
@@ -61,7 +62,7 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'soured':
       return { ...state, sourings: [...state.sourings, { ...said, ...event.data }] };
     case 'decanted':
-      return decantedIn(state, event.data, said.at);
+      return decantedIn(state, event.data, moved, said.at);
     case 'received':
       return receivedFrom(state, event.data);
     case 'started':
@@ -119,8 +120,8 @@ const queuedIn = (state: Batch, { fillingIds, waitsFor }: Of<'queued'>['data'], 
     waitsFor ? { ...f, waitsFor: { ...waitsFor, since } } : f
   );
 
-const portionedIn = (state: Batch, portion: Portion): Batch => ({
-  ...state,
+const portionedIn = (state: Batch, portion: Portion, moved: readonly Posting[]): Batch => ({
+  ...withFillings(state, [portion.fillingId], (f) => lessDrawn(f, moved)),
   portions: [...state.portions, portion]
 });
 

@@ -173,6 +173,8 @@ export interface Portion {
   readonly fillingId: string;
   readonly how: PortionHow;
   readonly g: number;
+  /** It was of the pieces, and the brine stayed; absent: of everything in the jar alike. */
+  readonly pieces?: true;
   /** What it was of: as the jar's whole was then. */
   readonly what: Contents;
   /** In the household's words; may be empty where the house knows why. */

@@ -10,6 +10,7 @@ export * from './numbers';
 export * from './pour';
 export * from './finishing';
 export * from './finish';
+export * from './bottles';
 export { acidG, sauceReckonedG } from './bowl';
 export * from './start';
 export * from './label';

@@ -1,4 +1,4 @@
-import { gained, massOf, plus, type Posting } from '../contents/index';
+import { gained, massOf, piecesOf, plus, type Posting } from '../contents/index';
 import type { WallMinute } from '../calendar/index';
 import type { Batch } from './batch';
 import type { Filling } from './facts';
@@ -12,6 +12,21 @@ export const contentsG = (f: Pick<Filling, 'full'>): number => massOf(f.full);
 /** How much of a jar is still in, 0-1. */
 export const shareLeft = (f: Pick<Filling, 'full' | 'holds'>): number =>
   contentsG(f) > 0 ? leftG(f) / contentsG(f) : 0;
+
+/** So much of a jar is poured brine where its pieces swim, and not the juice of shreds topped up. Our judgement. */
+const SWIMS = 0.15;
+
+/** Whether its pieces are eaten out of brine, which stays in the jar. A blended sauce is eaten with it. */
+export const inBrine = (f: Pick<Filling, 'full' | 'finished'>): boolean =>
+  !f.finished && f.full.brineG > SWIMS * massOf(f.full);
+
+/** What of a jar is food on a plate, g: its pieces where they swim in brine, else all of it. */
+export const stockG = (f: Pick<Filling, 'full' | 'holds' | 'finished'>): number =>
+  massOf(inBrine(f) ? piecesOf(f.holds) : f.holds);
+
+/** The same of a full jar, g. */
+export const fullStockG = (f: Pick<Filling, 'full' | 'finished'>): number =>
+  massOf(inBrine(f) ? piecesOf(f.full) : f.full);
 
 /** Where a jar stands now. */
 export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';

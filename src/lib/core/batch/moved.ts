@@ -7,6 +7,7 @@ import {
   NOTHING,
   partOf,
   phaseG,
+  piecesOf,
   plus,
   salinityIn,
   some,
@@ -59,14 +60,13 @@ function posted(b: Batch, event: BatchEvent): Posting[] {
       return jar(event.data.fillingId) ? putRightWith(jar(event.data.fillingId)!, b, event.data) : [];
     case 'portioned': {
       const f = jar(event.data.fillingId);
-      return f ? [{ from: `jar:${f.id}`, to: event.data.how, what: takenFrom(f.holds, event.data.g) }] : [];
+      return f ? leaving(f, f.holds, event.data) : [];
     }
     case 'portionCorrected':
       return corrected(b, event.data);
     case 'decanted': {
-      const { fillingId, g, into } = event.data;
-      const f = jar(fillingId);
-      return f ? [{ from: `jar:${f.id}`, to: `jar:${into.id}`, what: takenFrom(f.holds, g) }] : [];
+      const f = jar(event.data.fillingId);
+      return f ? decantedFrom(f, event.data) : [];
     }
     case 'drained':
       return jar(event.data.fillingId) ? drainedFrom(jar(event.data.fillingId)!, event.data) : [];
@@ -176,11 +176,47 @@ function drainedFrom(
   ];
 }
 
+/** All the pieces, and as much of the brine as makes it so heavy. */
+function withBrine(holds: Contents, g: number): Contents {
+  const pieces = piecesOf(holds);
+  return plus(pieces, takenFrom(minus(holds, pieces), g - massOf(pieces)));
+}
+
+function decantedFrom(
+  f: Filling,
+  { g, into, pieces }: Extract<BatchEvent, { type: 'decanted' }>['data']
+): Posting[] {
+  const from = `jar:${f.id}` as const;
+  const what = pieces ? withBrine(f.holds, g) : takenFrom(f.holds, g);
+  const over = pieces ? minus(f.holds, what) : NOTHING;
+  return [
+    { from, to: `jar:${into.id}`, what },
+    { from, to: 'drawn', what: over }
+  ];
+}
+
+/** A part of a jar on its way out; pieces leave their brine, and the last of them leave it to be poured away. */
+function leaving(
+  f: Pick<Filling, 'id'>,
+  holds: Contents,
+  { how, g, pieces }: Pick<Portion, 'how' | 'g' | 'pieces'>
+): Posting[] {
+  const from = `jar:${f.id}` as const;
+  const what = takenFrom(pieces ? piecesOf(holds) : holds, g);
+  const rest = minus(holds, what);
+  const swims = pieces === true && massOf(piecesOf(rest)) < EMPTY_G;
+  return [{ from, to: how, what }, ...(swims ? [{ from, to: 'drawn', what: rest } as const] : [])];
+}
+
 /** It was more, or less, that was taken: the difference goes the same way, or back. */
 function corrected(b: Batch, { of, g }: { readonly of: string; readonly g: number }): Posting[] {
   const was = portionOf(b, of);
   const f = was && b.fillings.find((x) => x.id === was.fillingId);
   if (!was || !f) return [];
   const then = plus(f.holds, was.what);
-  return [{ from: `jar:${f.id}`, to: was.how, what: minus(takenFrom(then, g), was.what) }];
+  // What was taken goes back first.
+  return [
+    { from: `jar:${f.id}`, to: was.how, what: minus(NOTHING, was.what) },
+    ...leaving(f, then, { ...was, g })
+  ];
 }

@@ -6,7 +6,7 @@ import { brineDensity } from '../salt/index';
 import type { Batch, BatchEvent, Passing } from './batch';
 import { standingFillings } from './decide';
 import type { BatchItem, Filling, Keeps, NewFilling } from './facts';
-import { contentsG, leftG } from './jar';
+import { contentsG, fullStockG, inBrine, leftG, stockG } from './jar';
 import { takenFrom } from './moved';
 
 /** What a ferment weighs, g a ml: pieces under brine, or shreds in their juice. Common practice, no source. */
@@ -41,23 +41,61 @@ function fits(g: number, roomG: number): Outcome<null> {
     : done(null);
 }
 
+/** Pieces are covered where they take no more than so much of a jar. Common practice, no source. */
+const COVERED = 0.75;
+
+/** Whether its pieces go into so much room with enough of their brine, though not with all of it. */
+const swimsIn = (f: Filling, roomG: number): boolean =>
+  inBrine(f) && leftG(f) > roomG && stockG(f) > 0 && stockG(f) <= COVERED * roomG;
+
 /** A free jar that something is decanted into. */
 export type SmallerJar = Omit<NewFilling, 'parts' | 'startG' | 'vegRoomMl'>;
 
 /**
  * A jar decanted into another one, so that less air stands over it; `g` null: all that is left. The new jar goes on where the
- * old one stood, as salty and as old. Refuses more than there is, and more than fits.
+ * old one stood, as salty and as old; pieces that swim take only as much brine as fits. Refuses more than there is, and more
+ * than fits.
  */
 export function decant(b: Batch, fillingId: string, into: SmallerJar, g: number | null): Outcome<BatchEvent> {
   const from = jarOf(b, fillingId);
   if (!from.ok) return from;
+  const roomG = into.usableMl * G_PER_ML;
+  if (g === null && swimsIn(from.value, roomG)) {
+    const vegRoomMl = Math.min(into.usableMl, from.value.vegRoomMl);
+    return done({
+      type: 'decanted',
+      data: { fillingId, g: roomG, pieces: true, into: { ...into, vegRoomMl } }
+    });
+  }
   const much = wanted(from.value, g);
   if (!much.ok) return much;
-  const room = fits(much.value, into.usableMl * G_PER_ML);
+  const room = fits(much.value, roomG);
   if (!room.ok) return room;
   const share = much.value / contentsG(from.value);
   const vegRoomMl = Math.min(into.usableMl, from.value.vegRoomMl * share);
   return done({ type: 'decanted', data: { fillingId, g: much.value, into: { ...into, vegRoomMl } } });
+}
+
+/** A jar filled over this share is full enough. Our judgement. */
+const FULL_ENOUGH = 0.6;
+/** A smaller jar is worth washing where it is smaller by so much. Our judgement. */
+const SMALLER = 0.8;
+
+/**
+ * The smaller free jar that what is left of a jar goes into, so that less air stands over it; null: it is full enough, or
+ * none fits. Example: 380 g left in a jar of 930 ml goes into a free one of 400 ml.
+ * @param sizes smallest first
+ */
+export function smallerJar<S extends { readonly usableMl: number; readonly free: number }>(
+  f: Filling,
+  sizes: readonly S[]
+): S | null {
+  const there = inBrine(f) ? stockG(f) / fullStockG(f) : leftG(f) / (f.usableMl * G_PER_ML);
+  if (f.emptiedAt !== null || there > FULL_ENOUGH) return null;
+  const fit = sizes.find(
+    (s) => s.free > 0 && (s.usableMl * G_PER_ML >= leftG(f) || swimsIn(f, s.usableMl * G_PER_ML))
+  );
+  return fit && fit.usableMl <= SMALLER * f.usableMl ? fit : null;
 }
 
 /** What each batch is told of what was poured from one into the other. */

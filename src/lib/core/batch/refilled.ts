@@ -14,7 +14,6 @@ import type { Batch, BatchEvent, Passing } from './batch';
 import type { Correction } from './correction';
 import type { Filling, Keeps, Mixed, Portion, BatchItem } from './facts';
 import { placeOf } from './jar';
-import { takenFrom } from './moved';
 import { salinityOf } from './salinity';
 
 export function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
@@ -24,6 +23,12 @@ export function withFillings(state: Batch, ids: readonly string[], change: (f: F
 /** What the world outside got of it. */
 export const gone = (moved: readonly Posting[]): Contents =>
   plus(gained(moved, 'eaten'), gained(moved, 'given'), gained(moved, 'thrown'));
+
+/** Brine that was poured away with the last pieces was none of what is eaten. */
+export const lessDrawn = (f: Filling, moved: readonly Posting[]): Filling => ({
+  ...f,
+  startG: tidy(f.startG - massOf(gained(moved, 'drawn')))
+});
 
 /** What goes back into a jar is as salty as it was when it was taken. */
 export function portionPutRight(
@@ -37,7 +42,8 @@ export function portionPutRight(
     // As much as before, but of another salt level by now, is a change, too.
     const changed = massOf(back) !== 0 || back.saltG !== 0;
     const own = f.equilibrium !== undefined && changed && massOf(plus(f.holds, back)) > 0;
-    return own ? { ...f, equilibrium: salinityIn(plus(f.holds, back)) } : f;
+    const now = massOf(gained(moved, 'drawn')) > 0 && changed ? lessDrawn(f, moved) : f;
+    return own ? { ...now, equilibrium: salinityIn(plus(f.holds, back)) } : now;
   });
   return {
     ...state,
@@ -119,12 +125,13 @@ export function putRightIn(state: Batch, c: Correction, moved: readonly Posting[
 /** Another jar of the batch: it stood where the first one did, and holds what was poured into it. */
 export function decantedIn(
   state: Batch,
-  { fillingId, g, into }: Extract<BatchEvent, { type: 'decanted' }>['data'],
+  { fillingId, into }: Extract<BatchEvent, { type: 'decanted' }>['data'],
+  moved: readonly Posting[],
   at: WallMinute
 ): Batch {
   const source = state.fillings.find((f) => f.id === fillingId);
   if (!source) return state;
-  const what = takenFrom(source.holds, g);
+  const what = gained(moved, `jar:${into.id}`);
   const { equilibrium, keepsTo, mixed, starterG } = source;
   const own = {
     ...(equilibrium === undefined ? {} : { equilibrium }),
@@ -147,7 +154,7 @@ export function decantedIn(
     all.map((x) => (x.fillingIds.includes(fillingId) ? { ...x, fillingIds: [...x.fillingIds, into.id] } : x));
   return {
     ...state,
-    fillings: [...state.fillings, jar],
+    fillings: [...withFillings(state, [fillingId], (f) => lessDrawn(f, moved)).fillings, jar],
     care: both(state.care),
     tastes: both(state.tastes),
     readings: both(state.readings),

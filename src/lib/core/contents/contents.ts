@@ -61,3 +61,9 @@ export function toSalinity(c: Contents, salinity: number): Contents {
   const brine = Math.min(c.brineG, more);
   return some({ juiceG: brine - more, brineG: -brine, saltG: more });
 }
+
+/** The pieces as a fork lifts them: dry matter and juice with its share of the salt, the poured brine left behind. */
+export function piecesOf(c: Contents): Contents {
+  const water = c.juiceG + c.brineG;
+  return some({ dryG: c.dryG, juiceG: c.juiceG, saltG: water > 0 ? (c.saltG * c.juiceG) / water : c.saltG });
+}

@@ -2,6 +2,7 @@ import {
   correctPortion,
   leftG,
   portion,
+  stockG,
   standingFillings,
   type Batch,
   type BatchEvent,
@@ -40,7 +41,7 @@ export function portioned(
       field: 'amount',
       values: { lidNumber: jar.lidNumber, leftG: thereG }
     });
-  const g = amountOf(said, thereG, quarterG(jar), ways);
+  const g = amountOf(said, said.how === 'eaten' ? stockG(jar) : thereG, quarterG(jar), ways);
   const because = said.how === 'thrown' ? verdictOn(b, jar, around.places)?.by : undefined;
   return g.ok ? portion(b, jar.id, said.how, g.value, said.reason, because) : g;
 }

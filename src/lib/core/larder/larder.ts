@@ -3,7 +3,8 @@ import {
   contentsG,
   leftG,
   placeOf,
-  shareLeft,
+  fullStockG,
+  stockG,
   standing,
   type Batch,
   type BatchInHand,
@@ -103,12 +104,13 @@ export function stock(batches: readonly Batch[], places: readonly Place[]): Stoc
 
 /** Quarters left, rounded to the nearest but never 0 while something is in. Example: 700 of 1000 g is `3`. */
 export function quartersLeft(f: Filling): number {
-  return leftG(f) <= 0 ? 0 : Math.max(1, Math.round(4 * shareLeft(f)));
+  const [left, full] = [stockG(f), fullStockG(f)];
+  return left <= 0 || full <= 0 ? 0 : Math.max(1, Math.round((4 * left) / full));
 }
 
-/** A quarter of what was filled, or the rest if that is less, g. */
+/** A quarter of what was filled, of its pieces where they swim in brine, or the rest if that is less, g. */
 export function quarterG(f: Filling): number {
-  return Math.min(leftG(f), contentsG(f) / 4);
+  return Math.min(stockG(f), fullStockG(f) / 4);
 }
 
 /** Where what was filled went, g. */

@@ -1,6 +1,6 @@
 import {
   bottle,
-  bottleSizes,
+  freeSizes,
   brineOfJars,
   finish,
   nextLidNumbers,
@@ -51,7 +51,7 @@ export const bottleSauce = useCase('bottle', async (work, input) => {
   const pH = await pHRead(work, input);
   if (!pH.ok) return pH;
   const lids = await numbered(work);
-  const sizes = bottleSizes(freeJars(ours, lids));
+  const sizes = freeSizes(freeJars(ours, lids));
   const n = Object.values(input.counts).reduce((a, c) => a + c, 0);
   const lidNumbers = nextLidNumbers(n, lids, work.wall);
   const brine = input.keepBrine ? keptBrine(work, b, ours) : null;

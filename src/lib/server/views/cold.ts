@@ -1,8 +1,11 @@
 import type { KindShown } from '../../core/appetite';
-import { inHand, leftG, placeOf, standing, type BatchInHand } from '../../core/batch';
+import { freeSizes, inHand, placeOf, standing, stockG, type BatchInHand } from '../../core/batch';
 import { verdictOn, type CareTask } from '../../core/care';
 import { stock, type StockJar } from '../../core/larder';
 import type { TaughtBySouring } from '../../core/outlook';
+import { freeJars } from '../../core/kitchen';
+import type { OwnedSize } from '../../core/worksheet';
+import { emptiedLately } from '../repos';
 import type { House } from '../usecases';
 import { care } from './care';
 import { eatingDown } from './eat-down';
@@ -32,6 +35,8 @@ export interface Cold {
   readonly kinds: readonly KindShown[];
   readonly tasks: Stepped<CareTask>;
   readonly batches: readonly BatchInHand[];
+  /** Free jars that something may be poured into, smallest first. */
+  readonly free: readonly OwnedSize[];
   /** What this household's ferments taught. */
   readonly souring: readonly TaughtBySouring[];
 }
@@ -71,10 +76,11 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
       .filter((p) => p.jars.shown.length > 0),
     eatFirst: jars.filter((s) => !s.condemned).slice(0, EAT_FIRST),
     jars: jars.length,
-    leftG: jars.reduce((a, s) => a + leftG(s.filling), 0),
+    leftG: jars.reduce((a, s) => a + stockG(s.filling), 0),
     kinds: await eatingDown(house),
     tasks: shownTasks,
     souring: await souringTaught(house),
+    free: freeSizes(freeJars(household, await emptiedLately(house.db, house.clock.now()))),
     batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)
   };
 }

@@ -1,4 +1,4 @@
-import { bottleSizes, brineOfJars, laidIn, toFinish, type Batch, type LaidIn } from '../../core/batch';
+import { freeSizes, brineOfJars, laidIn, toFinish, type Batch, type LaidIn } from '../../core/batch';
 import { freeJars } from '../../core/kitchen';
 import type { TaughtBySouring } from '../../core/outlook';
 import type { OwnedSize } from '../../core/worksheet';
@@ -31,7 +31,7 @@ export async function finishShown(house: House, id: string): Promise<FinishShown
     batch,
     laid: batch.finishing?.laid ?? laidIn(toFinish(batch), batch.fillings, run?.objects ?? {}),
     brine: brineOfJars(batch, ids),
-    sizes: bottleSizes(freeJars(household, lids)),
+    sizes: freeSizes(freeJars(household, lids)),
     souring: await souringTaught(house)
   };
 }

@@ -4,26 +4,34 @@
   import { verdictsOf } from '$lib/core/care';
   import { EATERS } from '$lib/core/safety';
   import { EATER_WORDS, dayAndYear } from '$lib/words';
-  import { leftG, type BatchInHand } from '$lib/core/batch';
+  import { inBrine, leftG, stockG, type BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
   import type { TaughtBySouring } from '$lib/core/outlook';
+  import type { OwnedSize } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import TextField from '../forms/TextField.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
   import { dialogs } from './dialogs.svelte';
+  import Decant from './Decant.svelte';
+  import PourInto, { type Other } from './PourInto.svelte';
   import Signs from './Signs.svelte';
   import Verdicts from './Verdicts.svelte';
 
   /** One jar in the cold: eat, give, throw away a part or the whole; move it. */
   let {
     jar,
-    souring
+    souring,
+    free,
+    others
   }: {
     jar: Omit<StockJar, 'batch'> & { readonly batch: BatchInHand };
     souring: readonly TaughtBySouring[];
+    /** Free jars it may be poured into, smallest first, and what stands beside it. */
+    free: readonly OwnedSize[];
+    others: readonly Other[];
   } = $props();
   const house = useHouse();
   const f = $derived(jar.filling);
@@ -41,7 +49,10 @@
     <h1 class="text-2xl">{jar.batch.name}</h1>
     <p class="text-quiet">jar {f.lidNumber}, {f.jarName}, {house.placeName(jar.placeId)}</p>
   </div>
-  <p><span class="answer">{house.mass(leftG(f))}</span> <span class="big">left</span></p>
+  <p>
+    <span class="answer">{house.mass(stockG(f))}</span>
+    <span class="big">{inBrine(f) ? `left, in ${house.mass(leftG(f) - stockG(f))} of brine` : 'left'}</span>
+  </p>
   <p>
     {jar.opened ? `Opened; ${jar.quarters} of 4 quarters left.` : 'Not opened yet.'}
     Best before {dayAndYear(jar.best)}, at the longest {dayAndYear(jar.latest)}: quality dates, not safety
@@ -59,7 +70,11 @@
             >Eat it up</Button
           >
         </div>
-        <p class="pt-1 text-sm text-quiet">A quarter is {house.mass(quarterG(f))}.</p>
+        <p class="pt-1 text-sm text-quiet">
+          A quarter is {house.mass(quarterG(f))}{inBrine(f)
+            ? ' of pieces; their brine stays, and goes with the last of them'
+            : ''}.
+        </p>
         <Trouble problem={problemAt('amount')} />
       {/snippet}
     </ActionForm>
@@ -91,6 +106,10 @@
         {/snippet}
       </ActionForm>
     </Fold>{/if}
+  {#if verdicts.length === 0}
+    <Decant batchId={jar.batch.id} filling={f} {free} />
+    <PourInto batchId={jar.batch.id} filling={f} others={others.filter((o) => o.filling.id !== f.id)} />
+  {/if}
   {#if verdicts.length === 0}<Signs batch={jar.batch} {souring} jarId={f.id} />{/if}
   <Fold text="Another amount" quiet>
     <ActionForm
