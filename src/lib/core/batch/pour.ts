@@ -36,7 +36,7 @@ function wanted(f: Filling, g: number | null): Outcome<number> {
 }
 
 function fits(g: number, roomG: number): Outcome<null> {
-  return g > roomG
+  return g > roomG + 0.5
     ? refuse('more-than-jar-takes', { field: 'weight', values: { roomG: Math.max(0, roomG), saidG: g } })
     : done(null);
 }

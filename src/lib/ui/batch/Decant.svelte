@@ -25,7 +25,7 @@
   let weight = $state<string>();
   const into = $derived(free.find((s) => s.id === jarId) ?? chosen);
   /** Of a crock only so much as the jar takes. */
-  const takes = $derived(into && into.usableMl < leftG(filling) ? house.mass(into.usableMl) : '');
+  const takes = $derived(into && into.usableMl < leftG(filling) ? house.mass(Math.floor(into.usableMl)) : '');
 </script>
 
 {#if fits}
