@@ -46,7 +46,7 @@ const VIEWS = [
   // Last: from here on things are being made. The weighing within a making, a rest that is timed, a gate, the day's order.
   { name: 'making', path: '/bench', act: making },
   { name: 'gate-dark', path: '/making', dark: true, act: gate },
-  { name: 'making-phone', path: '/making', size: PHONE, act: goOn },
+  { name: 'finish', path: '/notebook', act: finish },
   { name: 'day', path: '/making', act: (page) => page.getByText('Done about').waitFor() }
 ];
 
@@ -111,11 +111,27 @@ async function gate(page) {
   await page.getByRole('button', { name: /^Like the sea/ }).click();
 }
 
-async function goOn(page) {
-  await page.getByRole('link', { name: /Beet/ }).first().click();
-  await page.getByText(/^Step 1 of/).waitFor();
-  await page.getByRole('checkbox').first().click();
-  await page.getByRole('checkbox', { checked: true }).waitFor();
+/** A sauce on its way into bottles: everything out of the jars, drained, thinned by taste. */
+async function finish(page) {
+  await page.getByRole('link', { name: 'Pear and chilli sauce' }).first().click();
+  await page.getByRole('link', { name: 'Finish it' }).click();
+  await page.getByRole('button', { name: 'Begin to finish' }).click();
+  const things = page.getByRole('region', { name: 'Out of the jars' }).getByRole('button');
+  await things.first().waitFor();
+  for (const thing of await things.all()) {
+    await thing.click();
+    await page.waitForFunction((button) => button.ariaPressed === 'true', await thing.elementHandle());
+  }
+  const drain = page.getByRole('form', { name: 'Brine drained off' });
+  await drain.getByLabel('Brine drained off').fill('400 g');
+  await drain.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: /^40 %/ }).click();
+  await page.getByRole('button', { name: 'Note what is in the bowl' }).click();
+  await page.getByRole('row', { name: /brine that stays out/ }).waitFor();
+  const message = page.getByRole('button', { name: 'Close this message' });
+  while (await message.count()) await message.first().click();
+  await page.getByRole('region', { name: 'Drain' }).evaluate((section) => section.scrollIntoView());
+  await page.mouse.move(0, 0);
 }
 
 /** What a newcomer sees, with the first thing that one types. */

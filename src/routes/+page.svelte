@@ -4,6 +4,7 @@
   import Verdicts from '$lib/ui/batch/Verdicts.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import PlaceRound from '$lib/ui/batch/PlaceRound.svelte';
+  import FinishingDue from '$lib/ui/finish/FinishingDue.svelte';
   import MakingsDue from '$lib/ui/run/MakingsDue.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { wall } from '$lib/core/calendar';
@@ -35,6 +36,7 @@
 {#each data.condemned as c (c.batch.id)}<Verdicts batch={c.batch} verdicts={c.verdicts} named />{/each}
 
 <MakingsDue makings={data.makings} />
+<FinishingDue finishing={data.finishing} />
 
 {#if data.leaving}
   {@const { id, from, to, jars } = data.leaving}
@@ -46,7 +48,7 @@
   </p>
 {/if}
 
-{#if data.due.length === 0 && data.condemned.length === 0 && data.makings.length === 0}
+{#if data.due.length === 0 && data.condemned.length === 0 && data.makings.length === 0 && data.finishing.length === 0}
   <p class="mt-4 max-w-prose text-lg">
     {#if data.anyJars}Nothing to do now{next === null
         ? '.'

@@ -100,6 +100,12 @@ describe('a jar is a thing of its own', () => {
     near(eatenG, stockG(full), 1e-3);
     near(filledG, eatenG, 1e-3);
     await must('undo', { of: 'last' });
+    await must('portion', { ...eat, commandId: 'kept', amount: 'all', keepBrine: true });
+    const [brine] = await brines.list(house.db, 'live');
+    near(brine!.ml * 1.02, leftG(full) - stockG(full), 0.02);
+    near(brine!.strength, salinityIn(full.holds), 1e-3);
+    await must('undo', { of: 'kept' });
+    expect(await brines.list(house.db, 'live')).toEqual([]);
     near(stockG(await one()), 0.75 * stockG(full), 1e-3);
   });
 

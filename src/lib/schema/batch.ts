@@ -132,6 +132,7 @@ export const takePortionSchema = z.object({
   amount: z.enum(['quarter', 'half', 'all', 'weight'], no('not-a-choice')).default('quarter'),
   weight: maybeWeightText,
   reason: maybeText,
+  keepBrine: ticked,
   seenG: number(0, 1e6, 'not-a-choice').optional()
 });
 

@@ -175,6 +175,8 @@ export interface Portion {
   readonly g: number;
   /** It was of the pieces, and the brine stayed; absent: of everything in the jar alike. */
   readonly pieces?: true;
+  /** The name under which the brine of the last pieces is kept; absent: poured away. */
+  readonly brineId?: string;
   /** What it was of: as the jar's whole was then. */
   readonly what: Contents;
   /** In the household's words; may be empty where the house knows why. */

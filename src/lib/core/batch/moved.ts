@@ -199,13 +199,16 @@ function decantedFrom(
 function leaving(
   f: Pick<Filling, 'id'>,
   holds: Contents,
-  { how, g, pieces }: Pick<Portion, 'how' | 'g' | 'pieces'>
+  { how, g, pieces, brineId }: Pick<Portion, 'how' | 'g' | 'pieces' | 'brineId'>
 ): Posting[] {
   const from = `jar:${f.id}` as const;
   const what = takenFrom(pieces ? piecesOf(holds) : holds, g);
   const rest = minus(holds, what);
   const swims = pieces === true && massOf(piecesOf(rest)) < EMPTY_G;
-  return [{ from, to: how, what }, ...(swims ? [{ from, to: 'drawn', what: rest } as const] : [])];
+  return [
+    { from, to: how, what },
+    ...(swims ? [{ from, to: brineId ? (`brine:${brineId}` as const) : ('drawn' as const), what: rest }] : [])
+  ];
 }
 
 /** It was more, or less, that was taken: the difference goes the same way, or back. */

@@ -24,11 +24,13 @@ export function withFillings(state: Batch, ids: readonly string[], change: (f: F
 export const gone = (moved: readonly Posting[]): Contents =>
   plus(gained(moved, 'eaten'), gained(moved, 'given'), gained(moved, 'thrown'));
 
-/** Brine that was poured away with the last pieces was none of what is eaten. */
-export const lessDrawn = (f: Filling, moved: readonly Posting[]): Filling => ({
-  ...f,
-  startG: tidy(f.startG - massOf(gained(moved, 'drawn')))
-});
+/** Brine that was poured away with the last pieces, or kept, was none of what is eaten. */
+export const lessDrawn = (f: Filling, moved: readonly Posting[]): Filling => {
+  const away = moved.filter(
+    (p) => p.from === `jar:${f.id}` && (p.to === 'drawn' || p.to.startsWith('brine:'))
+  );
+  return { ...f, startG: tidy(f.startG - massOf(plus(NOTHING, ...away.map((p) => p.what)))) };
+};
 
 /** What goes back into a jar is as salty as it was when it was taken. */
 export function portionPutRight(
@@ -42,7 +44,7 @@ export function portionPutRight(
     // As much as before, but of another salt level by now, is a change, too.
     const changed = massOf(back) !== 0 || back.saltG !== 0;
     const own = f.equilibrium !== undefined && changed && massOf(plus(f.holds, back)) > 0;
-    const now = massOf(gained(moved, 'drawn')) > 0 && changed ? lessDrawn(f, moved) : f;
+    const now = lessDrawn(f, moved);
     return own ? { ...now, equilibrium: salinityIn(plus(f.holds, back)) } : now;
   });
   return {

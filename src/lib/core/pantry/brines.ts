@@ -46,7 +46,7 @@ export function evolveBrine(
 }
 
 /** Brine is measured at so many °C. */
-const MEASURED_C = 20;
+export const MEASURED_C = 20;
 
 /** Salt and water of so many ml of it. */
 export function brineHolds(ml: number, strength: number): Contents {

@@ -1,9 +1,10 @@
-import { NOTHING, some, type Part } from '../contents/index';
+import { massOf, NOTHING, salinityIn, some, type Contents, type Part } from '../contents/index';
+import { as } from '../quantity/index';
 import { bareMass, MOST_G, readQuantity, type Ways } from '../reading/index';
 import type { Day } from '../calendar/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
-import { saltKind } from '../salt/index';
-import { brineHolds, mayPour, type BrineEvent, type KeptBrine } from './brines';
+import { brineDensity, saltKind } from '../salt/index';
+import { brineHolds, MEASURED_C, mayPour, type BrineEvent, type KeptBrine } from './brines';
 import type { Goods, GoodsKind, Pantry, PantryEvent } from './goods';
 
 /** Goods as they are counted: amounts as typed. */
@@ -101,6 +102,17 @@ export function brineKept(
     type: 'kept',
     data: { name, day: today, from, batchId: batchId || null, strength, ml: ml.value, parts }
   });
+}
+
+/** Brine that its pieces left in their jar, kept under the batch's name; that jar says what it gave. */
+export function brineLeft(
+  { id: batchId, name }: { readonly id: string; readonly name: string },
+  what: Contents,
+  day: Day
+): BrineEvent {
+  const strength = salinityIn(what);
+  const ml = massOf(what) / brineDensity(as.trueStrength(strength), MEASURED_C);
+  return { type: 'kept', data: { name, day, from: 'batch', batchId, strength, ml, parts: [] } };
 }
 
 /** Kept brine taken for something else, or poured away; nothing typed: all of it. */

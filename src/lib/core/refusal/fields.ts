@@ -149,7 +149,6 @@ export type FieldName =
   | 'object'
   | 'isOut'
   | 'brine'
-  | 'back'
   | 'freshCropId'
   | 'fresh'
   | 'sweet'

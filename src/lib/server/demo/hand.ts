@@ -21,7 +21,7 @@ export class Hand {
   /** Evenly spread numbers 0-1 without randomness: the golden-ratio sequence. */
   protected wobble = (n: number) => (n * 0.6180339887) % 1;
 
-  protected async say(name: CommandName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
+  async say(name: CommandName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
     this.at = instantOf(at, this.zone);
     const commandId = `demo${++this.said}`;
     const result = await USE_CASES[name](this.house, { commandId, ...input });

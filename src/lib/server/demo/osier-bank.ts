@@ -24,9 +24,6 @@ export const JARS = [
   { geometryId: 'crock-water-15l', lid: 'water channel', owned: 1, name: '15 l crock' }
 ];
 
-/** Bought when the sauces were nearly done. */
-export const BOTTLES = { geometryId: 'bottle-250', lid: 'loose', owned: 12, name: '0.25 l sauce bottle' };
-
 export const PLACES = [
   { placeId: 'counter', name: 'Kitchen counter', kind: 'counter', tempC: 22, shelfLitres: '' },
   { placeId: 'stairs', name: 'Back stairs', kind: 'counter', tempC: 17, shelfLitres: '' },

@@ -347,3 +347,6 @@ export const TOO_SALTY = {
     reason: 'topped up with salted water by the spoon'
   }
 } as const;
+
+/** Bought when the sauces were nearly done. */
+export const BOTTLES = { geometryId: 'bottle-250', lid: 'loose', owned: 12, name: '0.25 l sauce bottle' };

@@ -10,21 +10,10 @@ import { wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
 import { computeWorksheet } from '../usecases';
 import { Hand } from './hand';
-import {
-  BOTTLES,
-  BRINES,
-  GOODS,
-  HOUSE,
-  JARS,
-  PLACES,
-  SPOON,
-  STANDING,
-  TARES,
-  WEIGHT_IN,
-  WEIGHTS
-} from './osier-bank';
+import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, WEIGHTS } from './osier-bank';
 import {
   AFTERWARDS,
+  BOTTLES,
   MAKINGS,
   MISHAP,
   OTHER_PICKS,
@@ -45,7 +34,7 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
     const lastWall = wallOf(opens, zone);
     for (let day = FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1))
       await season.day(day, lastWall);
-    await season.bottles(lastWall);
+    await season.say('own-jars', lastWall, BOTTLES);
   });
 }
 
@@ -79,10 +68,6 @@ class Season extends Hand {
     await this.eat(day);
     // Friday's last round was cut short: that is what the demo's Saturday begins with.
     if (wall(day, 20) < lastWall - 13 * 60) await this.care(wall(day, 20, 15));
-  }
-
-  async bottles(at: WallMinute): Promise<void> {
-    await this.say('own-jars', at, BOTTLES);
   }
 
   private async picks(day: string, lastMorning: boolean): Promise<void> {

@@ -2,6 +2,7 @@ import {
   changeLid,
   enter,
   nextLidNumbers,
+  postingsOf,
   queued,
   standingOf,
   type Batch,
@@ -13,12 +14,13 @@ import type { CareRound } from '../../core/care';
 import { DROP_ML } from '../../core/instrument';
 import { pHMeant, waysOf, type PHSaid } from '../../core/kit';
 import { gone, portionCorrected, portioned } from '../../core/larder';
+import { brineLeft, type BrineEvent } from '../../core/pantry';
 import type { Ways } from '../../core/reading';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { Answer } from '../../schema/commands';
 import type { Work } from '../db/kinds';
 import { bareJpeg } from '../photos/jpeg';
-import { batches, household, numbered } from '../repos';
+import { batches, brines, household, numbered } from '../repos';
 import { dropPhoto, keepPhoto } from '../repos/photos';
 import { useCase } from './act';
 
@@ -149,10 +151,24 @@ export const letWait = useCase('let-wait', async (work, input) => {
   return waiting.ok ? done({ ...waiting.value, waitsFor: lid }) : waiting;
 });
 
-/** Eat, give or throw away a quarter, a half, a weight, or the whole jar. */
-export const takePortion = useCase('portion', async (work, input) =>
-  onBatch(work, input.batchId, (b, around) => portioned(b, input, around.ways, around))
-);
+/** Eat, give or throw away a quarter, a half, a weight, or the whole jar; the brine of the last pieces may be kept. */
+export const takePortion = useCase('portion', async (work, input) => {
+  let kept: BrineEvent | null = null;
+  const taken = await onBatch(work, input.batchId, (b, around) => {
+    const decided = portioned(b, input, around.ways, around);
+    if (!decided.ok || !input.keepBrine || decided.value.type !== 'portioned') return decided;
+    const event: BatchEvent = {
+      type: 'portioned',
+      data: { ...decided.value.data, brineId: work.command }
+    };
+    const brine = postingsOf(b, event).find((p) => p.to === `brine:${work.command}`);
+    if (!brine) return decided;
+    kept = brineLeft(b, brine.what, dayOfWall(work.wall));
+    return done(event);
+  });
+  if (taken.ok && kept) await brines.append(work, work.command, [kept]);
+  return taken;
+});
 
 /** Jars that are gone when somebody looks again: all of each. */
 export const goneJars = useCase('gone', async (work, input) => {

@@ -1,9 +1,9 @@
 import {
   bottle,
   freeSizes,
-  brineOfJars,
   finish,
   nextLidNumbers,
+  postingsOf,
   type Batch,
   type BatchEvent
 } from '../../core/batch';
@@ -11,11 +11,9 @@ import { dayOfWall } from '../../core/calendar';
 import { measured, notCondemned } from '../../core/care';
 import { freeJars } from '../../core/kitchen';
 import { cropsOf, waysOf, type Household } from '../../core/kit';
-import { brineKept, type BrineEvent } from '../../core/pantry';
-import { as } from '../../core/quantity';
+import { brineLeft } from '../../core/pantry';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { ObjectsIn } from '../../core/run';
-import { brineDensity } from '../../core/salt';
 import type { Work } from '../db/kinds';
 import { batches, brines, household, numbered, runs } from '../repos';
 import { useCase } from './act';
@@ -54,17 +52,15 @@ export const bottleSauce = useCase('bottle', async (work, input) => {
   const sizes = freeSizes(freeJars(ours, lids));
   const n = Object.values(input.counts).reduce((a, c) => a + c, 0);
   const lidNumbers = nextLidNumbers(n, lids, work.wall);
-  const brine = input.keepBrine ? keptBrine(work, b, ours) : null;
-  if (brine && !brine.ok) return brine;
-  const decided = bottle(
-    b,
-    { counts: input.counts, rest: input.rest, place, brineId: brine?.value ? work.command : null },
-    sizes,
-    (i) => ({ id: `${work.command}.j${i + 1}`, lidNumber: lidNumbers[i] ?? 0 })
-  );
+  const brineId = input.keepBrine ? work.command : null;
+  const decided = bottle(b, { counts: input.counts, rest: input.rest, place, brineId }, sizes, (i) => ({
+    id: `${work.command}.j${i + 1}`,
+    lidNumber: lidNumbers[i] ?? 0
+  }));
   if (!decided.ok) return decided;
   const after = (await batches.append(work, b.id, [decided.value])) ?? b;
-  if (brine?.value) await brines.append(work, work.command, [brine.value]);
+  const kept = postingsOf(b, decided.value).find((p) => p.to === `brine:${work.command}`);
+  if (kept) await brines.append(work, work.command, [brineLeft(b, kept.what, dayOfWall(work.wall))]);
   if (pH.value) {
     const fillingIds = after.fillings.filter((f) => f.id.startsWith(`${work.command}.`)).map((f) => f.id);
     const read = measured(after, { ...pH.value, fillingIds });
@@ -73,19 +69,6 @@ export const bottleSauce = useCase('bottle', async (work, input) => {
   }
   return done({ batchId: b.id, name: b.name, lidNumbers });
 });
-
-/** Brine that did not go back, as it is kept; null: there is none. */
-function keptBrine(work: Work, b: Batch, ours: Household): Outcome<BrineEvent | null> {
-  const { finishing: f } = b;
-  const g = (f?.brineG ?? 0) - (f?.backG ?? 0);
-  if (!f || g < 1) return done(null);
-  const { strength } = brineOfJars(b, f.fillingIds);
-  const ml = g / brineDensity(as.trueStrength(strength), 20);
-  const [fillingId] = f.fillingIds;
-  const amount = `${ml.toFixed(1)} ml`;
-  const said = { name: b.name, amount, strengthPercent: strength * 100, batchId: b.id, fillingId };
-  return brineKept(said, dayOfWall(work.wall), waysOf(ours));
-}
 
 /** What was counted into the jars at their making. */
 async function countedIn(work: Work, batchId: string): Promise<ObjectsIn> {

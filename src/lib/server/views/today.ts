@@ -1,4 +1,4 @@
-import { inHand, placeOf, standing, type Batch, type BatchInHand } from '../../core/batch';
+import { inHand, placeOf, standing, stillIn, type Batch, type BatchInHand } from '../../core/batch';
 import { dayOfWall, type Day, type WallMinute } from '../../core/calendar';
 import { roundOf, verdictsOf, type CareTask, type RoundStop, type Verdict } from '../../core/care';
 import type { TaughtBySouring } from '../../core/outlook';
@@ -40,6 +40,8 @@ export interface Today {
   readonly picks: readonly (Pick<Lot, 'id' | 'cropId' | 'gardenG'> & { readonly daysLeft: number })[];
   /** Makings under way, and those of which something is due; what comes next, and when. */
   readonly makings: readonly MakingDue[];
+  /** Sour jars on their way into bottles, and what still lies in them. */
+  readonly finishing: readonly { readonly id: string; readonly name: string; readonly stillIn: number }[];
   readonly backupFailure: string | null;
   readonly anyJars: boolean;
 }
@@ -108,6 +110,9 @@ export async function today(house: House, all: boolean): Promise<Today> {
     picks: turning(lots, day, cropsOf(household)),
     leaving: await leavingSoon(house),
     souring: await souringTaught(house),
+    finishing: batches.flatMap(({ id, name, finishing: f }) =>
+      f ? [{ id, name, stillIn: stillIn(f).reduce((a, o) => a + o.n, 0) }] : []
+    ),
     makings: await makingsDue(house, household.styles, now),
     backupFailure: house.backups?.state().failure ?? null,
     anyJars: batches.length > 0

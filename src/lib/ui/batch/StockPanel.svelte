@@ -75,6 +75,13 @@
             ? ' of pieces; their brine stays, and goes with the last of them'
             : ''}.
         </p>
+        {#if inBrine(f)}<label class="flex min-h-11 items-center gap-2 text-sm"
+            ><input
+              type="checkbox"
+              name="keepBrine"
+              class="size-4 rounded border-rule-strong text-primary-700"
+            /> Keep its brine when the last is eaten: for a start, a soup, a dressing</label
+          >{/if}
         <Trouble problem={problemAt('amount')} />
       {/snippet}
     </ActionForm>

@@ -77,7 +77,7 @@
         <Bottles batch={b} finishing={f} sizes={shown.sizes} />
       {/if}
     </div>
-    <aside class="flex flex-col gap-6">
+    <aside class="flex flex-col gap-6 self-start lg:sticky lg:top-6">
       {#if sauce}<Bowl batch={b} finishing={f} reckonedG={sauceReckonedG(b, f)} />{/if}
       <ActionForm command="leave-finish" values={{ batchId: b.id }} class="no-print">
         {#snippet children({ busy })}<button class="act" type="submit" disabled={busy}
