@@ -52,3 +52,20 @@ test('two batches become one in a jar, which is given away with its card', async
   await expect(words).toContainText(/gherkin/i);
   await expect(words).toContainText(/pepper/i);
 });
+
+test('a meal from two jars is one entry, and taken back as one', async ({ page }) => {
+  await open(page, '/cold');
+  const first = page.getByRole('main').getByText(/^\d+ jars, .* in all\.$/);
+  const before = await first.innerText();
+  await page.getByText('A meal from several jars').click();
+  await page.getByRole('button', { name: 'a quarter of jar 30' }).click();
+  await page.getByRole('button', { name: 'a half of jar 15' }).click();
+  const form = page.getByRole('form', { name: 'A meal' });
+  await form.getByLabel(/^What it was/).fill('Sunday soup');
+  await form.getByRole('button', { name: 'Eaten, from 2 jars' }).click();
+  const said = page.getByText(/^A meal from jars 15 and 30: .* less$/);
+  await expect(said).toBeVisible();
+  await expect(first).not.toHaveText(before);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(first).toHaveText(before);
+});

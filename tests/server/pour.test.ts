@@ -109,6 +109,27 @@ describe('a jar is a thing of its own', () => {
     near(stockG(await one()), 0.75 * stockG(full), 1e-3);
   });
 
+  it('a meal from two jars: all of it or nothing, and one thing to take back', async () => {
+    await begin('coins', 'carrot', { styleId: 'pieces', fraction: 0.02 });
+    const of = (batchId: string, amount: string, fillingId = `${batchId}.j1`) => ({
+      batchId,
+      fillingId,
+      amount
+    });
+    const jar = async (id: string) => (await load(id)).fillings[0]!;
+    const before = [await jar('sticks'), await jar('coins')];
+    const wrong = { portions: [of('sticks', 'half'), of('coins', 'half', 'none')] };
+    expect(await house.say('eat-meal', wrong)).toMatchObject({ codes: ['jar-unknown'] });
+    expect(await jar('sticks')).toEqual(before[0]);
+    const portions = [of('sticks', 'half'), of('coins', 'quarter')];
+    await must('eat-meal', { commandId: 'soup', name: 'Soup', portions });
+    near(stockG(await jar('sticks')), stockG(before[0]!) / 2, 1e-3);
+    near(stockG(await jar('coins')), stockG(before[1]!) * 0.75, 1e-3);
+    expect((await load('coins')).portions[0]).toMatchObject({ how: 'eaten', reason: 'Soup' });
+    await must('undo', { of: 'soup' });
+    expect([await jar('sticks'), await jar('coins')]).toEqual(before);
+  });
+
   it('refuses more than fits, jars that are not free, and what is to be thrown away', async () => {
     const to = { batchId: 'sticks', fillingId: 'sticks.j1', jarId: 'clip-500.clamped' };
     expect(await house.say('decant', to)).toMatchObject({ codes: ['more-than-jar-takes'] });

@@ -195,6 +195,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     pulp: '40 g'
   },
   'leave-finish': { batchId: 'mash' },
+  'eat-meal': { name: 'Soup', portions: [{ batchId: ID, fillingId: `${ID}.j1`, amount: 'quarter' }] },
   bottle: {
     batchId: 'mash',
     counts: { 'clip-500.airlock': 1 },

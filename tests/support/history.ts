@@ -228,6 +228,16 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     if (b) return { batchId: b.id, ...weights, freshCropId: CROPS[d(CROPS.length)], fresh: '9 g' };
     return jar(live, d, ({ b: other, all }) => ({ batchId: other.id, fillingIds: all }));
   },
+  'eat-meal': ({ live }, d) =>
+    jar(live, d, (one) =>
+      jar(live, d, (other) => ({
+        name: 'Soup',
+        portions: [one, other].map(({ b, f }, i) => ({
+          ...{ batchId: b.id, fillingId: f },
+          amount: ['quarter', 'half', 'all'][d(2) + i]
+        }))
+      }))
+    ),
   'leave-finish': ({ live }) => {
     const b = live.find((x) => x.finishing);
     return b && { batchId: b.id };

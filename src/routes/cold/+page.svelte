@@ -3,6 +3,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import Later from '$lib/ui/house/Later.svelte';
+  import Meal from '$lib/ui/batch/Meal.svelte';
   import Gone from '$lib/ui/batch/Gone.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
@@ -108,6 +109,7 @@
             </li>
           {/each}
         </ol>
+        <Meal jars={jars.filter((s) => !s.condemned)} />
         <p class="pt-2 text-quiet">{data.jars} jars, {house.mass(data.leftG)} in all.</p>
       </section>
       <HowLong kinds={data.kinds} />

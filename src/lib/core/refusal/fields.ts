@@ -147,6 +147,7 @@ export type FieldName =
   | 'salting'
   | 'sauce'
   | 'object'
+  | 'portions'
   | 'isOut'
   | 'brine'
   | 'freshCropId'

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { FieldName } from '../../core/refusal';
 import { DOOR_COMMANDS } from './door';
 import { JARS } from './jars';
+import { MEALS } from './meals';
 import { KIT } from './kit';
 import { MAKING } from './making';
 import { MOVES } from './moves';
@@ -12,7 +13,7 @@ export { ANY } from './command';
 export { DOOR_COMMANDS };
 
 /** The registry: everything a person does that the log keeps, by its name in forms, API and log. */
-export const COMMANDS = { ...MAKING, ...RUN, ...JARS, ...MOVES, ...KIT, ...TIMERS } as const;
+export const COMMANDS = { ...MAKING, ...RUN, ...JARS, ...MEALS, ...MOVES, ...KIT, ...TIMERS } as const;
 
 export type CommandName = keyof typeof COMMANDS;
 export type DoorCommandName = keyof typeof DOOR_COMMANDS;

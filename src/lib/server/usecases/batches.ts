@@ -208,7 +208,11 @@ async function onBatchAll(
 const single = <E>(one: Outcome<E>): Outcome<readonly E[]> => (one.ok ? done([one.value]) : one);
 
 /** The same of one event, and what it was about. */
-async function onBatch(work: Work, batchId: string, ask: Asks<BatchEvent>): Promise<Outcome<Answer<'care'>>> {
+export async function onBatch(
+  work: Work,
+  batchId: string,
+  ask: Asks<BatchEvent>
+): Promise<Outcome<Answer<'care'>>> {
   const decided = await onBatchAll(work, batchId, (b, around) => single(ask(b, around)));
   if (!decided.ok) return decided;
   const { batch, events } = decided.value;

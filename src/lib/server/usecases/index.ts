@@ -50,6 +50,7 @@ import {
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
 import { dropGuests, makeFeed, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
 import { bottleSauce, finishJars, leaveFinish } from './finish';
+import { eatMeal } from './meal';
 import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
@@ -107,6 +108,7 @@ export const USE_CASES = {
   'add-pick': addPick,
   decant: decantJar,
   'pour-together': pourTogether,
+  'eat-meal': eatMeal,
   finish: finishJars,
   'leave-finish': leaveFinish,
   bottle: bottleSauce,
