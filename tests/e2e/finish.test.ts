@@ -38,9 +38,39 @@ test('a pepper sauce from jars to six bottles: a weight forgotten and caught, ha
   await page.getByRole('form', { name: 'Sauce weighed' }).getByRole('button', { name: 'Note it' }).click();
   await expect(bowl.getByRole('row', { name: /as weighed 1\s?420 g/ })).toBeVisible();
   const bottles = page.getByRole('region', { name: 'Bottles' });
+  await expect(bottles.getByText(/less than the bowl adds up to/)).toBeVisible();
   await bottles.getByLabel('pH', { exact: true }).fill('3.7');
   await bottles.getByRole('button', { name: 'Bottled: 6' }).click();
   await expect(page.getByText(/^Done: 6 bottles/)).toBeVisible();
   await page.getByRole('main').getByRole('link', { name: 'Where every gram went' }).click();
   await expect(page.getByRole('row', { name: /^sieved off and dried/ })).toBeVisible();
+});
+
+test('two phones at one bowl: what the other noted stands there, and is not written over', async ({
+  page,
+  context
+}) => {
+  await open(page, '/notebook');
+  await page.getByRole('link', { name: 'Pear and chilli sauce' }).first().click();
+  await page.getByRole('link', { name: 'Finish it' }).click();
+  await page.getByRole('button', { name: 'Begin to finish' }).click();
+  for (const thing of ['the weight of jar 40', 'the weight of jar 41']) {
+    const button = page.getByRole('button', { name: thing });
+    await button.click();
+    await expect(button).toHaveAttribute('aria-pressed', 'true');
+  }
+  const other = await context.newPage();
+  await open(other, new URL(page.url()).pathname);
+  const drain = page.getByRole('form', { name: 'Brine drained off' });
+  await drain.getByLabel('Brine drained off').fill('300 g');
+  await drain.getByRole('button', { name: 'Note it' }).click();
+  const theirs = other.getByRole('form', { name: 'Blended' });
+  await expect(other.getByRole('row', { name: /brine that stays out/ })).toBeVisible();
+  await theirs.getByLabel('Brine put back').fill('100 g');
+  await theirs.getByRole('button', { name: 'Note what is in the bowl' }).click();
+  await expect(page.getByLabel('Brine put back')).toHaveValue(/^100\sg$/);
+  // It waits on Today.
+  await open(other, '/');
+  await other.getByRole('region', { name: 'Finishing' }).getByRole('link', { name: 'Go on' }).click();
+  await expect(other.getByRole('row', { name: /brine that stays out − 200 g/ })).toBeVisible();
 });

@@ -1,6 +1,13 @@
 <script lang="ts">
   import { Button, Checkbox } from 'flowbite-svelte';
-  import { bottleSets, SAUCE_G_PER_ML, sauceMl, type Batch, type Finishing } from '$lib/core/batch';
+  import {
+    bottleSets,
+    SAUCE_G_PER_ML,
+    sauceMl,
+    sauceReckonedG,
+    type Batch,
+    type Finishing
+  } from '$lib/core/batch';
   import { setOf } from '$lib/core/vessel';
   import type { OwnedSize } from '$lib/core/worksheet';
   import { LIVE_CAUTION, LEFT_OVER_WORDS } from '$lib/words';
@@ -48,8 +55,17 @@
   const keeps = $derived((finishing.brineG ?? 0) - (finishing.backG ?? 0) >= 1);
   let pH = $state('');
   let by = $state<'strip' | 'meter'>('strip');
-  // svelte-ignore state_referenced_locally
-  let sauce = $state(finishing.sauceG === null ? '' : house.mass(finishing.sauceG));
+  /** What is being typed; else what was weighed last, here or on another phone. */
+  let typed = $state<string>();
+  const weighed = $derived(typed ?? (finishing.sauceG === null ? '' : house.mass(finishing.sauceG)));
+  /** So much less than the bowl adds up to is asked after. Our judgement. */
+  const MUCH_LESS = 0.85;
+  const missingG = $derived(
+    finishing.sauceG === null ? 0 : sauceReckonedG(batch, finishing) - finishing.sauceG
+  );
+  const muchLess = $derived(
+    finishing.sauceG !== null && finishing.sauceG < MUCH_LESS * sauceReckonedG(batch, finishing)
+  );
   const items = $derived(
     batch.items.map((i) => ({ cropId: i.cropId, cut: 'mash' as const, share: 1 / batch.items.length }))
   );
@@ -61,13 +77,14 @@
     command="finish"
     values={{ batchId: batch.id }}
     label="Sauce weighed"
+    ondone={() => (typed = undefined)}
     class="mt-3 grid grid-cols-[1fr_auto] gap-x-3"
   >
     {#snippet children({ busy, problemAt })}
       <WeightField
         label="The sauce, weighed without its pot"
         name="sauce"
-        bind:value={sauce}
+        bind:value={() => weighed, (text) => (typed = text)}
         pad="focus"
         problem={problemAt('sauce')}
         placeholder={house.mass(needMl * SAUCE_G_PER_ML)}
@@ -75,6 +92,10 @@
       <Button type="submit" outline class="mt-6 h-12" disabled={busy}>Note it</Button>
     {/snippet}
   </ActionForm>
+  {#if muchLess}<p class="heed">
+      {house.mass(missingG)} less than the bowl adds up to. Does it stick in the pot, or was it weighed before all
+      was in?
+    </p>{/if}
   {#if sizes.length === 0}<p class="heed mt-2">
       No jar or bottle is free. Wash one, or say in Kit what you own.
     </p>

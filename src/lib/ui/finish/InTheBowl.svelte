@@ -18,20 +18,25 @@
   let { batch, finishing, brine }: Props = $props();
   const house = useHouse();
   const base = $derived({ batchId: batch.id });
+  type Weighed = 'brine' | 'back' | 'water' | 'sweet' | 'pulp';
   const written = (g: number | null) => (g === null ? '' : house.mass(g));
-  // What stands there is what was said last; what is being typed stays.
-  // svelte-ignore state_referenced_locally
-  let drained = $state(written(finishing.brineG));
-  // svelte-ignore state_referenced_locally
-  let back = $state(written(finishing.backG));
-  // svelte-ignore state_referenced_locally
-  let water = $state(written(finishing.waterG));
-  // svelte-ignore state_referenced_locally
-  let sweet = $state(written(finishing.sweetG));
-  // svelte-ignore state_referenced_locally
-  let pulp = $state(written(finishing.pulpG));
-  // svelte-ignore state_referenced_locally
-  let pulpTo = $state(finishing.pulpTo);
+  /** What is being typed; what is not stands as it was said last, here or on another phone. */
+  let typed = $state.raw<Partial<Record<Weighed, string | undefined>>>({});
+  const was = $derived({
+    brine: finishing.brineG,
+    back: finishing.backG,
+    water: finishing.waterG,
+    sweet: finishing.sweetG,
+    pulp: finishing.pulpG
+  });
+  const said = (name: Weighed) => typed[name] ?? written(was[name]);
+  const type = (name: Weighed, text: string) => (typed = { ...typed, [name]: text });
+  let pulpSaid = $state<Finishing['pulpTo']>();
+  const noted = () => {
+    typed = { brine: typed.brine };
+    pulpSaid = undefined;
+    [fresh, freshCropId] = ['', ''];
+  };
   let fresh = $state('');
   let freshCropId = $state('');
   const part = (share: number) => house.mass((finishing.brineG ?? 0) * share);
@@ -53,13 +58,14 @@
     command="finish"
     values={base}
     label="Brine drained off"
+    ondone={() => (typed = { ...typed, brine: undefined })}
     class="mt-2 grid grid-cols-[1fr_auto] gap-x-3"
   >
     {#snippet children({ busy, problemAt })}
       <WeightField
         label="Brine drained off"
         name="brine"
-        bind:value={drained}
+        bind:value={() => said('brine'), (text) => type('brine', text)}
         pad="focus"
         problem={problemAt('brine')}
         placeholder="400 g"
@@ -75,26 +81,26 @@
   {#if finishing.brineG}
     <div class="flex flex-wrap gap-2 pt-3">
       {#each [BACK_SHARE.from, 0.4, BACK_SHARE.to] as share (share)}
-        <Button outline class="min-h-14" onclick={() => (back = part(share))}
+        <Button outline class="min-h-14" onclick={() => type('back', part(share))}
           >{Math.round(share * 100)} %: {part(share)}</Button
         >
       {/each}
     </div>
   {/if}
-  <ActionForm command="finish" values={base} label="Blended" class="mt-3 flex flex-col gap-1">
+  <ActionForm command="finish" values={base} label="Blended" ondone={noted} class="mt-3 flex flex-col gap-1">
     {#snippet children({ busy, problemAt })}
       <div class="grid gap-x-4 sm:grid-cols-2">
         <WeightField
           label="Brine put back"
           name="back"
-          bind:value={back}
+          bind:value={() => said('back'), (text) => type('back', text)}
           problem={problemAt('back')}
           placeholder="150 g"
         />
         <WeightField
           label="Water, if any"
           name="water"
-          bind:value={water}
+          bind:value={() => said('water'), (text) => type('water', text)}
           problem={problemAt('water')}
           placeholder="0 g"
         />
@@ -104,14 +110,14 @@
           <WeightField
             label="Pulp kept back by the sieve"
             name="pulp"
-            bind:value={pulp}
+            bind:value={() => said('pulp'), (text) => type('pulp', text)}
             problem={problemAt('pulp')}
             placeholder="120 g"
           />
           <ChoiceField
             label="The pulp is"
             name="pulpTo"
-            bind:value={pulpTo}
+            bind:value={() => pulpSaid ?? finishing.pulpTo, (to) => (pulpSaid = to)}
             items={[
               { value: 'kept', name: PULP_WORDS.kept },
               { value: 'thrown', name: PULP_WORDS.thrown }
@@ -126,7 +132,7 @@
           <WeightField
             label="Sugar or honey"
             name="sweet"
-            bind:value={sweet}
+            bind:value={() => said('sweet'), (text) => type('sweet', text)}
             problem={problemAt('sweet')}
             placeholder="20 g"
           />
