@@ -27,7 +27,14 @@
                 class="grid size-8 shrink-0 place-items-center rounded border-2 border-rule-strong text-xl font-bold {out
                   ? 'bg-slate text-chalk'
                   : ''}"
-                aria-hidden="true">{out ? '✓' : ''}</span
+                aria-hidden="true"
+                >{#if out}<svg
+                    viewBox="0 0 20 20"
+                    class="size-5"
+                    fill="none"
+                    stroke="currentColor"
+                    stroke-width="3"><path d="M4 10.5 8.5 15 16 5" /></svg
+                  >{/if}</span
               >
               <span class={out ? 'text-quiet line-through' : 'font-semibold'}
                 >{objectsOut(o.kind, o.n)} of jar {o.lidNumber}</span
