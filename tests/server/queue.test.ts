@@ -76,10 +76,10 @@ describe('a jar that waits till another is eaten', () => {
 
   it('by when the other is eaten goes by how it went. Worked by hand: a third in ten days is twenty more', () => {
     const now = wall('2026-10-11');
-    const jar = { contentsG: 900, leftG: 600, openedAt: wall('2026-10-01') };
+    const jar = { fullStockG: 900, stockG: 600, openedAt: wall('2026-10-01') };
     near(eatenBy(jar, now)!, wall('2026-10-31'), 1e-12);
     expect(eatenBy({ ...jar, openedAt: null }, now)).toBeNull();
     expect(eatenBy({ ...jar, openedAt: now - 1440 }, now)).toBeNull();
-    expect(eatenBy({ ...jar, leftG: 900 }, now)).toBeNull();
+    expect(eatenBy({ ...jar, stockG: 900 }, now)).toBeNull();
   });
 });

@@ -34,6 +34,9 @@ const jar = z.object({
   placeId: z.string(),
   contentsG: g,
   leftG: g,
+  /** What of it is food on a plate, full and now: its pieces where they swim in brine, else all of it. */
+  fullStockG: g,
+  stockG: g,
   /** Its salinity where it ends, a mass fraction; null: nobody knows. */
   equilibrium: maybe(z.number()),
   /** When the first of it was eaten; null: nothing yet. */

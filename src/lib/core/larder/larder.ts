@@ -144,10 +144,10 @@ const PACE_DAYS = 2;
  * Example: opened ten days ago and a third of it gone, it lasts twenty days more.
  */
 export function eatenBy(
-  jar: { readonly contentsG: number; readonly leftG: number; readonly openedAt: WallMinute | null },
+  jar: { readonly fullStockG: number; readonly stockG: number; readonly openedAt: WallMinute | null },
   now: WallMinute
 ): WallMinute | null {
-  const eatenG = jar.contentsG - jar.leftG;
+  const eatenG = jar.fullStockG - jar.stockG;
   if (jar.openedAt === null || eatenG < 1 || now - jar.openedAt < PACE_DAYS * MINUTES_PER_DAY) return null;
-  return now + Math.round(((now - jar.openedAt) * jar.leftG) / eatenG);
+  return now + Math.round(((now - jar.openedAt) * jar.stockG) / eatenG);
 }

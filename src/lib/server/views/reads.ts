@@ -1,4 +1,4 @@
-import { fullStockG, placeOf, stockG, type Batch } from '../../core/batch';
+import { contentsG, fullStockG, leftG, placeOf, stockG, type Batch } from '../../core/batch';
 import { wallText } from '../../core/calendar';
 import { stock } from '../../core/larder';
 import type { Lot } from '../../core/lot';
@@ -53,8 +53,10 @@ const batch = (b: Batch): ReadOf<'batches'>[number] => ({
     lidNumber: f.lidNumber,
     jarId: f.jarId,
     placeId: placeOf(f),
-    contentsG: fullStockG(f),
-    leftG: stockG(f),
+    contentsG: contentsG(f),
+    leftG: leftG(f),
+    fullStockG: fullStockG(f),
+    stockG: stockG(f),
     equilibrium: f.equilibrium ?? b.equilibrium,
     openedAt: openedAt(b, f.id),
     emptiedAt: f.emptiedAt === null ? null : wallText(f.emptiedAt)
@@ -176,7 +178,7 @@ export const READERS: { readonly [N in ReadName]: (house: House) => Promise<Read
       jarId: s.filling.id,
       lidNumber: s.filling.lidNumber,
       placeId: s.placeId,
-      leftG: stockG(s.filling),
+      leftG: leftG(s.filling),
       bestTill: wallText(s.best),
       keepsTill: wallText(s.latest),
       opened: s.opened,

@@ -52,8 +52,8 @@
   const last = $derived(outlook?.spans.last.likely ?? null);
   const WEEKS = [1, 2, 4];
   const inWeeks = (n: number) => house.now + n * 7 * MINUTES_PER_DAY;
-  const quarters = (j: { leftG: number; contentsG: number }) =>
-    j.leftG < j.contentsG - 1 ? `, ${house.mass(j.leftG)} left` : '';
+  const quarters = (j: { stockG: number; fullStockG: number }) =>
+    j.stockG < j.fullStockG - 1 ? `, ${house.mass(j.stockG)} left` : '';
 </script>
 
 {#if cut}
