@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { leftG, salinityOf, standing, type Batch } from '$lib/core/batch';
+import { laidIn, leftG, salinityOf, standing, type Batch } from '$lib/core/batch';
 import { bookOf, movedIn, sumOf } from '$lib/core/ledger';
 import { massOf, salinityIn } from '$lib/core/contents';
 import { batches, brines } from '$lib/server/repos';
@@ -124,4 +124,20 @@ it('is taken back as one: the jars stand again, full as they were, and the brine
   expect(await brines.list(house.db, 'live')).toEqual([]);
   await must('leave-finish', { batchId: 'sauce' });
   expect((await load()).finishing).toBeUndefined();
+});
+
+it('what was counted in is counted out; a jar that nobody counted is asked for its weight', async () => {
+  const jars = standing(await load());
+  const laid = laidIn(jars, jars, { j1: { weight: 2, bag: 1, leaf: 0 } });
+  const [first] = jars;
+  const of = (id: string) => laid.filter((o) => o.fillingId === id).map((o) => [o.kind, o.n]);
+  expect(of(first!.id)).toEqual([
+    ['weight', 2],
+    ['bag', 1]
+  ]);
+  for (const other of jars.slice(1)) expect(of(other.id)).toEqual([['weight', 1]]);
+  const decanted = { ...first!, id: 'later' };
+  expect(laidIn([decanted], [...jars, decanted], { j1: { weight: 0 } })).toMatchObject([
+    { fillingId: 'later', kind: 'weight', n: 1 }
+  ]);
 });

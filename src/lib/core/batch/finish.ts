@@ -7,16 +7,17 @@ import { pooled, sauceReckonedG } from './bowl';
 import type { Batch, BatchEvent } from './batch';
 import { standingFillings } from './decide';
 import { batchItem, type Filling } from './facts';
-import { standing } from './jar';
+import { freeLiquidG, standing } from './jar';
 import type { Finishing, LaidIn, PULP_TO } from './finishing';
 
 /**
- * What lies in these jars: as it was counted in at their making, or one weight each where nobody counted.
+ * What lies in these jars: as it was counted in at their making, and one weight in each that nobody counted.
  * @param counted by the number of the jar in its making
  */
 export const laidIn = (jars: readonly Filling[], all: readonly Filling[], counted: ObjectsIn): LaidIn[] =>
   jars.flatMap((f) => {
-    const of = counted[`j${all.indexOf(f) + 1}`] ?? (Object.keys(counted).length > 0 ? {} : { weight: 1 });
+    // A jar that it was decanted into was not there to be counted: rather asked once too often.
+    const of = counted[`j${all.indexOf(f) + 1}`] ?? { weight: 1 };
     return OBJECTS.flatMap((kind) => {
       const n = of[kind] ?? 0;
       return n > 0 ? [{ id: `${f.id}-${kind}`, fillingId: f.id, lidNumber: f.lidNumber, kind, n }] : [];
@@ -115,14 +116,11 @@ function withFresh(
   return read.ok ? done({ ...f, fresh: [...f.fresh, batchItem(null, row, read.value.g)] }) : read;
 }
 
-/** So much of the vegetables' own juice runs off with the brine at most. Common practice, no source. */
-const FREE_JUICE = 0.5;
 /** A sauce that weighs so much more than the bowl adds up to was weighed with its pot. Our judgement. */
 const MOST_OVER = 1.1;
 
 function addsUp(b: Batch, f: Finishing, said: FinishSaid): Outcome<null> {
-  const all = pooled(b, f.fillingIds);
-  const freeG = all.brineG + all.juiceG * FREE_JUICE + all.saltG;
+  const freeG = freeLiquidG(pooled(b, f.fillingIds));
   const over = (field: FieldName, saidG: number, thereG: number) =>
     saidG > thereG + 0.5
       ? refuse('more-than-there-is', { field, values: { saidG, thereG: Math.max(0, thereG) } })

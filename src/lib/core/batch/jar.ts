@@ -1,4 +1,4 @@
-import { gained, massOf, piecesOf, plus, type Posting } from '../contents/index';
+import { gained, massOf, piecesOf, plus, type Contents, type Posting } from '../contents/index';
 import type { WallMinute } from '../calendar/index';
 import type { Batch } from './batch';
 import type { Filling } from './facts';
@@ -27,6 +27,12 @@ export const stockG = (f: Pick<Filling, 'full' | 'holds' | 'finished'>): number 
 /** The same of a full jar, g. */
 export const fullStockG = (f: Pick<Filling, 'full' | 'finished'>): number =>
   massOf(inBrine(f) ? piecesOf(f.full) : f.full);
+
+/** So much of the vegetables' own juice comes out of salted flesh at most. Common practice, no source. */
+const FREE_JUICE = 0.5;
+
+/** Liquid that can run off at most, g: what was poured, its salt, and half of the juice. */
+export const freeLiquidG = (c: Contents): number => c.brineG + c.juiceG * FREE_JUICE + c.saltG;
 
 /** Where a jar stands now. */
 export const placeOf = (f: Filling): string => f.stays[f.stays.length - 1]?.placeId ?? '';

@@ -6,7 +6,7 @@ import { brineDensity } from '../salt/index';
 import type { Batch, BatchEvent, Passing } from './batch';
 import { standingFillings } from './decide';
 import type { BatchItem, Filling, Keeps, NewFilling } from './facts';
-import { contentsG, fullStockG, inBrine, leftG, stockG } from './jar';
+import { contentsG, freeLiquidG, fullStockG, inBrine, leftG, stockG } from './jar';
 import { takenFrom } from './moved';
 
 /** What a ferment weighs, g a ml: pieces under brine, or shreds in their juice. Common practice, no source. */
@@ -153,9 +153,6 @@ function itemsIn(b: Batch, what: Contents): BatchItem[] {
   return b.items.map((i) => ({ ...i, preparedG: i.preparedG * share }));
 }
 
-/** So much of the vegetables' own juice comes out of salted flesh at most. Common practice, no source. */
-const FREE_JUICE = 0.5;
-
 /**
  * Brine drained off a jar, to be kept under a name or poured away; `salinity` as it was measured: the jar's is that from now
  * on. Refuses more liquid than the jar can give.
@@ -173,7 +170,7 @@ export function drain(
   if (!from.ok) return from;
   const f = from.value;
   const g = ml * brineDensity(as.trueStrength(salinity), 20);
-  const thereG = f.holds.brineG + f.holds.juiceG * FREE_JUICE + f.holds.saltG;
+  const thereG = freeLiquidG(f.holds);
   if (g > thereG + 0.5)
     return refuse('more-than-there-is', { field: 'amount', values: { saidG: g, thereG } });
   return done({ type: 'drained', data: { fillingId, g, salinity, brineId } });
