@@ -74,3 +74,18 @@ test('two phones at one bowl: what the other noted stands there, and is not writ
   await other.getByRole('region', { name: 'Finishing' }).getByRole('link', { name: 'Go on' }).click();
   await expect(other.getByRole('row', { name: /brine that stays out − 200 g/ })).toBeVisible();
 });
+
+test('what is no sauce is closed and put away: nothing of a blade is said, and Today forgets it', async ({
+  page
+}) => {
+  await open(page, '/notebook');
+  await page.getByRole('link', { name: 'Kohlrabi sticks, mustard seed' }).first().click();
+  await page.getByRole('link', { name: 'Finish it' }).click();
+  await page.getByRole('button', { name: 'Begin to finish' }).click();
+  await expect(page.getByText(/^3 still in there/)).toBeVisible();
+  await expect(page.getByText(/blade/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Closed and put away' }).click();
+  await expect(page.getByRole('button', { name: 'Begin to finish' })).toBeVisible();
+  await open(page, '/');
+  await expect(page.getByRole('region', { name: 'Finishing' })).toHaveCount(0);
+});

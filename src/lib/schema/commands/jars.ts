@@ -211,7 +211,7 @@ export const JARS = {
     leaveFinishSchema,
     ofBatch,
     ['batch-unknown', 'not-finishing'],
-    (a) => `${a.name}: left as it is`
+    (a) => `${a.name}: no longer being finished`
   ),
   bottle: command(
     bottleSchema,

@@ -102,7 +102,7 @@
       case 'finishing':
         return finishingSays(e.data);
       case 'finishingLeft':
-        return 'Finishing left for another day';
+        return 'No longer being finished';
       case 'bottled':
         return `Bottled out of ${lids(e.data.fillingIds)}: ${e.data.bottles.map((x) => `jar ${x.lidNumber}, ${house.mass(x.g)}`).join('; ')}`;
       case 'drained':

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import type { Batch } from '$lib/core/batch';
+  import ActionForm from '../forms/ActionForm.svelte';
   import { dialogs } from '../batch/dialogs.svelte';
 
   /** No sauce: levelled, closed tight, into the cold. */
@@ -22,4 +23,9 @@
     <Button outline class="min-h-14" onclick={() => dialogs.show('move', batch, ids)}>Into the cold</Button>
     <a class="act self-center" href="/notebook/{batch.id}/labels">New labels</a>
   </div>
+  <ActionForm command="leave-finish" values={{ batchId: batch.id }} label="Closed">
+    {#snippet children({ busy })}<Button type="submit" class="mt-3 min-h-14 text-lg" disabled={busy}
+        >Closed and put away</Button
+      >{/snippet}
+  </ActionForm>
 </section>

@@ -68,7 +68,7 @@
   <p class="text-quiet">jar{f.fillingIds.length > 1 ? 's' : ''} {lids}</p>
   <div class="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
     <div class="flex min-w-0 flex-col gap-8">
-      <ObjectsOut batchId={b.id} finishing={f} />
+      <ObjectsOut batchId={b.id} finishing={f} blade={sauce} />
       {#if !sauce}<CloseUp batch={b} {locked} />
       {:else if locked}<p class="text-quiet">Draining, blending and bottling open when everything is out.</p>
       {:else}

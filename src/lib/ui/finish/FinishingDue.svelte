@@ -15,9 +15,7 @@
           <div>
             <p class="text-lg font-semibold">{f.name}</p>
             <p class="text-quiet">
-              {f.stillIn > 0
-                ? `${f.stillIn} still in the jars: no blade yet`
-                : 'All out of the jars. Drain, blend, bottle'}
+              {f.stillIn > 0 ? `${f.stillIn} still in the jars` : 'All out of the jars'}
             </p>
           </div>
           <a class="act min-h-11 content-center" href="/notebook/{f.id}/finish">Go on</a>

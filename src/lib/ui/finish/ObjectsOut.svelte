@@ -4,7 +4,7 @@
   import ActionForm from '../forms/ActionForm.svelte';
 
   /** What was counted into the jars, counted out again: a tap each. */
-  let { batchId, finishing }: { batchId: string; finishing: Finishing } = $props();
+  let { batchId, finishing, blade }: { batchId: string; finishing: Finishing; blade: boolean } = $props();
   const left = $derived(stillIn(finishing).reduce((a, o) => a + o.n, 0));
 </script>
 
@@ -47,7 +47,7 @@
   </ul>
   <p class={left > 0 ? 'heed mt-2' : 'mt-2 text-quiet'} aria-live="polite">
     {left > 0
-      ? `${left} still in there. With tongs; count them into the sink. No blade before they are out.`
+      ? `${left} still in there. With tongs; count them into the sink.${blade ? ' No blade before they are out.' : ''}`
       : 'All out.'}
   </p>
 </section>
