@@ -112,7 +112,8 @@ const WORDS = new Set([
   'why',
   'next',
   'cutName',
-  'who'
+  'who',
+  ...['guide', 'edition', 'product', 'pressure', 'line']
 ]);
 const NO_NUMBERS = new Set(['NaN', 'Infinity', '-Infinity']);
 /** A name or a word may be any text, `Infinity` too: it is shown as the text that it is. */

@@ -42,7 +42,7 @@ import {
 } from '$lib/core/care';
 import { aheadOf, outlookOf } from '$lib/core/outlook';
 import { evolveHousehold, NEW_HOUSEHOLD, tempsDuring, type Place } from '$lib/core/kit';
-import { evolvePantry, shoppingList, type Goods } from '$lib/core/pantry';
+import { evolvePantry, NO_SHOPPING, shoppingList, type Goods } from '$lib/core/pantry';
 import { keepUntil, ledger, quarterG, quartersLeft, stock } from '$lib/core/larder';
 import {
   atBench,
@@ -654,7 +654,7 @@ describe('household and pantry', () => {
       data: { id: 's', amount: 600, batchId: 'b' }
     });
     expect(p[0]!.amount).toBe(900);
-    expect(shoppingList(p)).toHaveLength(1);
+    expect(shoppingList(p, NO_SHOPPING, '2026-09-12', {})).toHaveLength(1);
   });
 });
 

@@ -26,6 +26,7 @@ const label = (lidNumber: number, over: Partial<LidLabel> = {}): LidLabel => ({
   madeAt: wall('2026-09-08', 10),
   salinity: 0.024,
   putRightAt: null,
+  heatedAt: null,
   allergens: [],
   eatFrom: wall('2026-09-14', 8),
   bestTill: null,

@@ -74,6 +74,23 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
       jars: 1
     }
   ],
+  [
+    'enter-standing',
+    {
+      commandId: 'heated',
+      name: 'Kraut',
+      styleId: 'shredded',
+      cropId: 'cabbage-white',
+      since: '2026-08-01',
+      placeId: 'counter',
+      jarId: 'clip-1000.clamped',
+      jars: 1
+    }
+  ],
+  ['ph', { batchId: 'heated', fillingIds: 'heated.j1', pH: 3.6 }],
+  ['write-line', { commandId: 'line', line: 'Muslin' }],
+  ['write-line', { commandId: 'string', line: 'String' }],
+  ['tick-line', { lineId: 'string', isIn: true }],
   ['finish', { batchId: 'mash', fillingIds: 'mash.j1' }],
   ['finish', { batchId: 'mash', object: 'mash.j1-weight', isOut: true }],
   ['weigh-in', { commandId: 'lot3', cropId: 'kohlrabi', weight: '1 kg' }],
@@ -195,6 +212,11 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     pulp: '40 g'
   },
   'leave-finish': { batchId: 'mash' },
+  'heat-jars': {
+    ...{ batchId: 'heated', fillingIds: 'heated.j1', placeId: 'pantry', guide: 'The county guide' },
+    ...{ edition: '2019', product: 'Kraut', pack: 'raw', jarSize: '1 l', rowTo: '300 m', kitchen: '220 m' },
+    ...{ way: 'boiling-water', minutes: 1, who: 'Ada' }
+  },
   'eat-meal': { name: 'Soup', portions: [{ batchId: ID, fillingId: `${ID}.j1`, amount: 'quarter' }] },
   bottle: {
     batchId: 'mash',
@@ -231,6 +253,10 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'own-jars': { geometryId: 'clip-500', lid: 'loose', owned: 1 },
   'set-place': { name: 'Shed', kind: 'counter', tempC: 15, swingC: 2 },
   'read-thermometer': { placeId: 'counter', tempC: 23.5 },
+  'write-line': { line: 'Cheesecloth' },
+  'strike-line': { lineId: 'line' },
+  'tick-line': { lineId: 'line', isIn: true, price: 2.5 },
+  'bring-home': { came: {} },
   'count-goods': { name: 'Dill seed', kind: 'spice', amount: '20 g' },
   'measure-jar': {
     jarId: 'clip-1000.clamped',

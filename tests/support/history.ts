@@ -213,6 +213,12 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       fillingIds: all,
       placeId: ours.places[d(ours.places.length)]!.id
     })),
+  'heat-jars': ({ live }, d) =>
+    jar(live, d, ({ b, all }) => ({
+      ...{ batchId: b.id, fillingIds: all, placeId: 'pantry', guide: 'The county guide', edition: '2019' },
+      ...{ product: 'Kraut', pack: 'raw', jarSize: d(4) === 0 ? '300 ml' : '30 l', rowTo: '600 m' },
+      ...{ kitchen: `${100 * d(8)} m`, way: 'boiling-water', minutes: 1 + d(30), who: d(4) ? 'Ada' : '' }
+    })),
   decant: ({ live, ours }, d) =>
     jar(live, d, ({ b, f }) => ({
       batchId: b.id,
@@ -368,6 +374,11 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'set-tare': (_, d) => ({ name: `Bowl ${d(3)}`, weight: `${300 + d(200)} g` }),
   'weigh-spoon': (_, d) => ({ saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: `${50 + d(15)} g` }),
   'reset-learning': (_, d) => ({ what: ['trim:carrot', 'packing:kohlrabi.pieces_1-spear'][d(2)] }),
+  'write-line': (_, d) => ({ line: `Thing ${d(30)}` }),
+  'strike-line': (_, d, said) => ({ lineId: said[d(said.length)] ?? 'none' }),
+  'tick-line': ({ goods }, d) => goods[0] && { lineId: goods[d(goods.length)]!.id, isIn: d(3) > 0 },
+  'bring-home': ({ goods }, d) =>
+    goods[0] && { came: { [goods[d(goods.length)]!.id]: { amount: `${1 + d(3)} kg`, useBy: '' } } },
   'count-goods': ({ goods }, d) => ({
     goodsId: d(2) ? goods[0]?.id : undefined,
     name: 'Salt',

@@ -13,6 +13,7 @@ const gift = (over: Partial<GiftSaid> = {}): GiftSaid => ({
     ...{
       salinity: 0.024,
       putRightAt: null,
+      heatedAt: null,
       allergens: ['mustard'],
       eatFrom: null,
       bestTill: wall('2027-03-01', 9)

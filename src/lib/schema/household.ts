@@ -227,15 +227,5 @@ export const calibrateMeterSchema = z.object({
   ...{ fourMv: millivolts, fourC: number(-5, 45, 'temp-out-of-range') }
 });
 
-export const countGoodsSchema = z.object({
-  commandId,
-  goodsId: id.optional(),
-  name: shortText,
-  kind: z.enum(['salt', 'spice', 'lid', 'other'], no('not-a-choice')),
-  amount: z.string().trim().min(1, no('missing')).max(60, no('too-long')),
-  low: z.string().trim().max(60, no('too-long')).default(''),
-  saltKindId: z.union([id, z.literal('')]).optional()
-});
-
 export const undoSchema = z.object({ commandId, of: id });
 export const stepClockSchema = z.object({ by: z.enum(['hour', 'day', 'due', 'ring'], no('not-a-choice')) });

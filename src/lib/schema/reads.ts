@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { GOODS_KINDS } from '../core/pantry';
 import { CARE_KINDS } from '../core/batch';
 import { SOUNDS } from '../core/timer';
 import { LIDS } from '../core/vessel';
@@ -137,11 +138,12 @@ export const READS = {
     z.object({
       id: z.string(),
       name: z.string(),
-      kind: z.enum(['salt', 'spice', 'lid', 'other']),
-      unit: z.enum(['g', 'pieces']),
+      kind: z.enum(GOODS_KINDS),
+      unit: z.enum(['g', 'ml', 'pieces']),
       amount: z.number(),
       low: z.number(),
-      saltKindId: maybe(z.string())
+      saltKindId: maybe(z.string()),
+      useBy: maybe(z.string())
     })
   ),
   tasks: z.array(

@@ -22,8 +22,17 @@ export function giftLines({
     [to === '' ? `From ${from}` : `For ${to}, from ${from}`],
     [`In it, as written down: ${holds.join(', ')}.`],
     ...(l.allergens.length > 0 ? [[`Contains ${l.allergens.join(', ')}.`, true] as [string, boolean]] : []),
-    [`Fermented, raw and alive; made ${dayAndYear(l.madeAt)}.${salt}`],
-    ['Keep it in the fridge, closed, everything under its brine. It may fizz: open it over a sink.'],
+    ...(l.heatedAt === null
+      ? [
+          [`Fermented, raw and alive; made ${dayAndYear(l.madeAt)}.${salt}`] as [string],
+          [
+            'Keep it in the fridge, closed, everything under its brine. It may fizz: open it over a sink.'
+          ] as [string]
+        ]
+      : [
+          [`Fermented, made ${dayAndYear(l.madeAt)}, heated ${dayAndYear(l.heatedAt)}.${salt}`] as [string],
+          ['Keep it closed, dry and dark; once open, in the fridge.'] as [string]
+        ]),
     ...(l.bestTill === null ? [] : [[`Best till ${dayAndYear(l.bestTill)}, opened sooner.`] as [string]]),
     ['Who is pregnant, very young, very old or ill asks a doctor first.'],
     ['Looks or smells wrong? Throw it out untasted.', true]

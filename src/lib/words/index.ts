@@ -15,6 +15,7 @@ export * from './outlook';
 export * from './problems';
 export * from './run';
 export * from './said';
+export * from './shopping';
 export * from './salts';
 export * from './signs';
 export * from './styles';

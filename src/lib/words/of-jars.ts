@@ -1,6 +1,27 @@
 import { grams, type WordsOf } from './kinds';
 import { signName } from './signs';
 
+/** What a process may lack, as one says it. */
+const OF_PROCESS: Readonly<Record<string, string>> = {
+  guide: 'the guide',
+  edition: 'its edition',
+  product: 'the product',
+  pack: 'raw or hot pack',
+  jarSize: 'the jar size',
+  rowTo: 'the altitude that its row reaches to',
+  kitchen: 'your altitude',
+  way: 'boiling water or pressure',
+  minutes: 'the minutes',
+  pressure: 'the pressure',
+  who: 'who did it'
+};
+const missing = (codes: unknown): string => {
+  const names = String(codes)
+    .split(',')
+    .map((code) => OF_PROCESS[code] ?? code);
+  return `${names.join(', ')} ${names.length === 1 ? 'is' : 'are'}`;
+};
+
 /** Jars that stand: what is taken, poured, measured, put right. */
 export const OF_JARS = {
   'batch-unknown': ['That batch is not there.', 'Reload the page: it may have been undone.'],
@@ -12,6 +33,38 @@ export const OF_JARS = {
   'more-than-jar-takes': (v) => [
     `That is ${grams(v.saidG)}, and that jar takes ${grams(v.roomG)} more.`,
     'Say how much shall go, or choose a larger one.'
+  ],
+  'jar-heated': (v) => [
+    `Jar ${v.lidNumber} is heated: nothing lives in it any more.`,
+    'Eat it, give it, or throw it away; what ferments is done to raw jars.'
+  ],
+  'jar-opened': (v) => [
+    `Jar ${v.lidNumber} was opened.`,
+    'A process is for jars that are filled and closed by its guide. Keep this one in the cold.'
+  ],
+  'pantry-wanted': (v) => [
+    `${v.place} is no pantry shelf.`,
+    'Choose a pantry shelf; in the cold a jar may stand without any process.'
+  ],
+  'sour-first': (v) => [
+    `Jar ${v.lidNumber} was not read sour: its last pH has to be 4.6 or lower.`,
+    'Read its pH and write it down, then come back.'
+  ],
+  'process-misses': (v) => [
+    `Not shelf-stable yet: ${missing(v.missing)} missing.`,
+    'Take it from the guide that the jar was heated by. Without all of it the jar stays in the cold.'
+  ],
+  'process-altitude': (v) => [
+    `The guide's row reaches ${v.rowTo}, and the kitchen lies at ${v.kitchen}: water boils cooler there.`,
+    'Take the minutes, or the pressure, of the row for your altitude. Heated by the lower row, the jar stays in the cold.'
+  ],
+  'process-jar': (v) => [
+    `Jar ${v.lidNumber} holds ${v.ml} ml to its brim, and the guide's row is for jars of ${v.jarMl} ml.`,
+    'A larger jar heats slower. Without a row for it, it stays in the cold.'
+  ],
+  'height-strange': (v) => [
+    `${v.said || 'Nothing'} is no altitude.`,
+    'Write metres or feet over the sea, like 350 m or 1150 ft; by the sea, 0 m.'
   ],
   'objects-in': (v) => [
     `${v.n} thing${Number(v.n) === 1 ? ' still lies' : 's still lie'} in the jars.`,

@@ -79,6 +79,9 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],
   'lot-unknown': ['That pick is not there.', 'Reload the page: it may have been undone.'],
+  'basket-empty': ['Nothing is in the basket.', 'Tick what you have, then bring it home.'],
+  'line-there': (v) => [`${v.line} stands on the list already.`, 'Tick it there, or write another.'],
+  'list-line-unknown': ['That line is not on the list.', 'Reload the page: it may have been brought home.'],
   'goods-unknown': ['That is not on the shelf.', 'Reload the page.'],
   'more-than-there-is': (v) => [
     `That is ${grams(v.saidG)}, but only ${grams(v.thereG)} is there.`,

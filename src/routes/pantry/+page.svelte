@@ -3,11 +3,16 @@
   import TextField from '$lib/ui/forms/TextField.svelte';
   import { Button } from 'flowbite-svelte';
   import Sheet from '$lib/ui/forms/Sheet.svelte';
-  import type { Goods } from '$lib/core/pantry';
+  import { dayOfWall, wall } from '$lib/core/calendar';
+  import { unitOf, wantsBuying, type Goods, type GoodsKind } from '$lib/core/pantry';
   import { SALT_KINDS } from '$lib/core/salt';
   import { caution } from '$lib/core/safety';
   import ActionForm from '$lib/ui/forms/ActionForm.svelte';
+  import Later from '$lib/ui/house/Later.svelte';
+  import ShoppingList from '$lib/ui/pantry/ShoppingList.svelte';
+  import { dayAndYear, goodsAmount } from '$lib/words';
   import KeptBrines from '$lib/ui/pantry/KeptBrines.svelte';
+  import HeatedShelf from '$lib/ui/batch/HeatedShelf.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import Cautions from '$lib/ui/why/Cautions.svelte';
   import type { PageProps } from './$types';
@@ -20,10 +25,17 @@
   const KINDS = [
     { id: 'salt', name: 'Salt' },
     { id: 'spice', name: 'Spices' },
-    { id: 'lid', name: 'Lids, rings and airlocks' },
+    { id: 'sugar', name: 'Sugar' },
+    { id: 'vinegar', name: 'Vinegar' },
+    { id: 'lid', name: 'Lids and airlocks' },
+    { id: 'ring', name: 'Rings and seals' },
+    { id: 'label', name: 'Labels' },
+    { id: 'strip', name: 'pH strips' },
     { id: 'other', name: 'Other dry goods' }
-  ] as const;
-  const amount = (g: Goods, n = g.amount) => (g.unit === 'pieces' ? String(n) : house.mass(n));
+  ] as const satisfies readonly { id: GoodsKind; name: string }[];
+  const today = $derived(dayOfWall(house.now));
+  const amount = (g: Goods, n = g.amount) => goodsAmount(g, house.household.units, n);
+  const unit = $derived(unitOf(KINDS.find((k) => k.id === kind)?.id ?? 'other'));
   const edit = (g: Goods | 'new') => {
     kind = g === 'new' ? 'spice' : g.kind;
     editing = g;
@@ -53,7 +65,11 @@
             {#each goods as g (g.id)}
               <li class="flex items-center justify-between gap-x-3 border-b border-rule py-1">
                 <span class="min-w-0 grow font-semibold">{g.name}</span>
-                {#if g.amount <= g.low}<span class="text-heed">low</span>{/if}
+                {#if wantsBuying(g, today) === 'low'}<span class="text-heed">low</span>
+                {:else if g.useBy}<span class={g.useBy < today ? 'text-heed' : 'text-sm text-quiet'}
+                    >{g.useBy < today ? 'too old since' : 'good until'}
+                    {dayAndYear(wall(g.useBy, 12))}</span
+                  >{/if}
                 <span class="big shrink-0 text-right md:w-28">{amount(g)}</span>
                 <button
                   class="act shrink-0 justify-end md:w-20"
@@ -66,19 +82,13 @@
         </section>
       {/if}
     {/each}
+    <HeatedShelf jars={data.jars} />
   </div>
   <aside class="mt-5 flex flex-col gap-6">
     <section>
       <h2 class="border-b-2 border-ink pb-1">Shopping list</h2>
-      {#if data.toBuy.length === 0}
-        <p class="py-2 text-quiet">Nothing is short.</p>
-      {:else}
-        <ul>
-          {#each data.toBuy as g (g.id)}<li class="line flex justify-between">
-              <b>{g.name}</b><span class="text-quiet">{amount(g)} left</span>
-            </li>{/each}
-        </ul>
-      {/if}
+      <ShoppingList list={data.toBuy} />
+      <a class="act no-print" href="/pantry/shop">In the shop: this list alone</a>
     </section>
     <KeptBrines brines={data.brines} />
     <Cautions cautions={[caution('raw-not-pantry', {})]} />
@@ -129,7 +139,7 @@
             id="g-amount"
             name="amount"
             problem={problemAt('amount')}
-            placeholder={kind === 'lid' ? '18' : '1 kg 200 g'}
+            placeholder={unit === 'pieces' ? '18' : unit === 'ml' ? '500 ml' : '1 kg 200 g'}
             class="font-display text-2xl font-bold"
           />
           <TextField
@@ -139,9 +149,21 @@
             problem={problemAt('low')}
             placeholder={one ? amount(one, one.low) : ''}
           />
+          {#if kind !== 'salt' && kind !== 'lid' && kind !== 'ring' && kind !== 'label'}
+            <TextField
+              label="Good until, if it says so"
+              id="g-until"
+              name="useBy"
+              type="date"
+              problem={problemAt('useBy')}
+              value={one?.useBy ?? ''}
+            />
+          {/if}
           <Button type="submit" disabled={busy}>Save</Button>
         </div>
       {/snippet}
     </ActionForm>
   {/key}
 </Sheet>
+
+<Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{ souring: [] }} />

@@ -7,7 +7,7 @@ import { saltKind } from '../salt/index';
 import { styleMade } from '../style/index';
 import { drawnG, secondPick } from '../worksheet/index';
 import type { Batch, BatchEvent } from './batch';
-import { standingFillings } from './decide';
+import { rawFillings } from './decide';
 import { batchItem, type Filling } from './facts';
 import { salinityOf } from './salinity';
 
@@ -32,7 +32,7 @@ export function pickAdded(
   house: Household,
   packings: Readonly<Record<string, Learned>>
 ): Outcome<PickAdded> {
-  const jars = standingFillings(b, [fillingId]);
+  const jars = rawFillings(b, [fillingId]);
   if (!jars.ok) return jars;
   const jar = jars.value[0]!;
   const s = styleMade(b);

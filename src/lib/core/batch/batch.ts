@@ -4,6 +4,7 @@ import type { Lid } from '../vessel/index';
 import type { StyleFacts } from '../style/index';
 import type { KeptSheet } from './first-words';
 import type { Correction } from './correction';
+import type { HeatProcess } from './heat-process';
 import type { Bottled, Finishing } from './finishing';
 import type {
   Awaited,
@@ -184,6 +185,15 @@ export type BatchEvent =
         readonly g: number;
         readonly salinity: number;
         readonly brineId: string | null;
+      };
+    }
+  /** Heated by a recorded process, onto the pantry shelf. */
+  | {
+      readonly type: 'heated';
+      readonly data: {
+        readonly fillingIds: readonly string[];
+        readonly placeId: string;
+        readonly process: HeatProcess;
       };
     }
   /** A finishing: all that was said of it so far; left be: nothing is. */

@@ -4,7 +4,7 @@ import { chooseJars, isBottle, jarGeometry, type JarSet } from '../vessel/index'
 import { jarOf, ownedSize, type OwnedSize, type WorksheetJar } from '../worksheet/index';
 import type { Batch, BatchEvent } from './batch';
 import { asSaid, sauceReckonedG } from './bowl';
-import { standingFillings } from './decide';
+import { rawFillings } from './decide';
 import { stillIn } from './finish';
 import type { Bottle, Finishing, REST_TO } from './finishing';
 
@@ -63,7 +63,7 @@ export function bottle(
 ): Outcome<BatchEvent> {
   const f = b.finishing;
   if (!f) return refuse('not-finishing', { field: 'batchId' });
-  const jars = standingFillings(b, f.fillingIds);
+  const jars = rawFillings(b, f.fillingIds);
   if (!jars.ok) return jars;
   const left = stillIn(f);
   if (left.length > 0)

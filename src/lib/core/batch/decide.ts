@@ -16,11 +16,19 @@ export function standingFillings(b: BatchInHand, ids: readonly string[]): Outcom
   return done(found);
 }
 
+/** The same, none of them heated: what is done to a living ferment is not done to those. */
+export function rawFillings(b: BatchInHand, ids: readonly string[]): Outcome<readonly Filling[]> {
+  const found = standingFillings(b, ids);
+  const dead = found.ok ? found.value.find((f) => f.heated) : undefined;
+  return dead ? refuse('jar-heated', { field: 'fillingIds', values: { lidNumber: dead.lidNumber } }) : found;
+}
+
 /** Jars to another place: never a raw ferment to the pantry, never to where they stand already. */
 export function move(b: BatchInHand, ids: readonly string[], to: Place): Outcome<BatchEvent> {
   const jars = standingFillings(b, ids);
   if (!jars.ok) return jars;
-  if (to.kind === 'pantry') return refuse('raw-not-pantry', { field: 'placeId', values: { place: to.name } });
+  if (to.kind === 'pantry' && jars.value.some((f) => !f.heated))
+    return refuse('raw-not-pantry', { field: 'placeId', values: { place: to.name } });
   const going = jars.value.filter((f) => placeOf(f) !== to.id).map((f) => f.id);
   if (going.length === 0) return refuse('already-there', { field: 'placeId', values: { place: to.name } });
   return done({ type: 'moved', data: { fillingIds: going, placeId: to.id } });
@@ -45,7 +53,7 @@ export function queued(
   ids: readonly string[],
   other: { readonly batch: BatchInHand; readonly fillingId: string } | null
 ): Outcome<BatchEvent> {
-  const jars = standingFillings(b, ids);
+  const jars = rawFillings(b, ids);
   if (!jars.ok) return jars;
   const fillingIds = jars.value.map((f) => f.id);
   if (!other) return done({ type: 'queued', data: { fillingIds, waitsFor: null } });

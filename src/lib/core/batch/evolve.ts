@@ -4,6 +4,7 @@ import type { Lid } from '../vessel/index';
 import type { Batch, BatchEvent, Said } from './batch';
 import type { Portion } from './facts';
 import { bottledIn } from './bowl';
+import { heatedIn } from './heat';
 import { afterPostings } from './jar';
 import { portionOf, postingsOf } from './moved';
 import { starterIn } from './poured';
@@ -71,20 +72,23 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'finishing':
     case 'finishingLeft':
     case 'bottled':
+    case 'heated':
       return finished(state, event, moved, said.at);
     default:
       return judged(state, event, said);
   }
 }
 
-/** On the way into bottles. */
+/** On the way into bottles, or onto the pantry shelf. */
 function finished(
   state: Batch,
-  event: Of<'finishing' | 'finishingLeft' | 'bottled'>,
+  event: Of<'finishing' | 'finishingLeft' | 'bottled' | 'heated'>,
   moved: readonly Posting[],
   at: WallMinute
 ): Batch {
   if (event.type === 'bottled') return bottledIn(state, event.data, moved, at);
+  if (event.type === 'heated')
+    return withFillings(state, event.data.fillingIds, (f) => heatedIn(f, event.data, at));
   const { finishing, ...rest } = state;
   return event.type === 'finishing'
     ? { ...rest, finishing: { ...event.data, since: finishing?.since ?? at } }

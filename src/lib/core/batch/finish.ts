@@ -5,7 +5,7 @@ import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 import { OBJECTS, type ObjectsIn } from '../run/index';
 import { pooled, sauceReckonedG } from './bowl';
 import type { Batch, BatchEvent } from './batch';
-import { standingFillings } from './decide';
+import { rawFillings } from './decide';
 import { batchItem, type Filling } from './facts';
 import { freeLiquidG, standing } from './jar';
 import type { Finishing, LaidIn, PULP_TO } from './finishing';
@@ -24,8 +24,9 @@ export const laidIn = (jars: readonly Filling[], all: readonly Filling[], counte
     });
   });
 
-/** Jars that may be finished: what was bottled is. */
-export const toFinish = (b: Pick<Batch, 'fillings'>): Filling[] => standing(b).filter((f) => !f.finished);
+/** Jars that may be finished: what was bottled or heated is. */
+export const toFinish = (b: Pick<Batch, 'fillings'>): Filling[] =>
+  standing(b).filter((f) => !f.finished && !f.heated);
 
 /** What still lies in the jars: no blade before it is out. */
 export const stillIn = (f: Pick<Finishing, 'laid' | 'out'>): LaidIn[] =>
@@ -60,7 +61,7 @@ interface Around {
 
 /** A finishing begun, or something more said of it. Refuses a blade while anything lies in the jars. */
 export function finish(b: Batch, said: FinishSaid, around: Around): Outcome<BatchEvent> {
-  const jars = standingFillings(b, said.fillingIds ?? b.finishing?.fillingIds ?? []);
+  const jars = rawFillings(b, said.fillingIds ?? b.finishing?.fillingIds ?? []);
   if (!jars.ok) return jars;
   const before = b.finishing ?? begun(b, jars.value, around.counted);
   const ticked = outAgain(before, said);

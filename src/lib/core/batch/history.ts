@@ -132,7 +132,7 @@ export const BATCH_UNDO: UndoPolicy<Type> = {
     'portioned'
   ],
   onNothing: [],
-  ground: ['started', 'entered', 'moved', 'decanted', 'bottled', 'passedOn', 'received'],
+  ground: ['started', 'entered', 'moved', 'decanted', 'bottled', 'heated', 'passedOn', 'received'],
   corrects: ['tasteCorrected', 'portionCorrected', 'pHCorrected', 'signTakenBack', 'photoDeleted'],
   never: ['photoDeleted']
 };

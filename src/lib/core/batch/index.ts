@@ -8,6 +8,8 @@ export * from './decide';
 export * from './enter';
 export * from './numbers';
 export * from './pour';
+export * from './heat-process';
+export * from './heat';
 export * from './finishing';
 export * from './finish';
 export * from './bottles';

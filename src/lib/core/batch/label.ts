@@ -15,6 +15,8 @@ export interface LidLabel {
   /** The last time it was put right: an older label says another salt. */
   readonly putRightAt: WallMinute | null;
   readonly allergens: readonly string[];
+  /** Heated by a guide: nothing lives in it. */
+  readonly heatedAt: WallMinute | null;
   /** First taste, while it stands on the counter; best till, once it stands in the cold; null: not known yet. */
   readonly eatFrom: WallMinute | null;
   readonly bestTill: WallMinute | null;
@@ -42,5 +44,6 @@ export const labelOf = (b: Batch, f: Filling, allergens: readonly string[], days
   salinity: salinityOf(b, f),
   putRightAt: b.corrections.findLast((c) => c.fillingId === f.id)?.at ?? null,
   allergens,
+  heatedAt: f.heated?.at ?? null,
   ...days(f)
 });

@@ -4,7 +4,7 @@ import { bareMass, readWeight, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { brineDensity } from '../salt/index';
 import type { Batch, BatchEvent, Passing } from './batch';
-import { standingFillings } from './decide';
+import { rawFillings } from './decide';
 import type { BatchItem, Filling, Keeps, NewFilling } from './facts';
 import { contentsG, freeLiquidG, fullStockG, inBrine, leftG, stockG } from './jar';
 import { takenFrom } from './moved';
@@ -20,7 +20,7 @@ export function weightToPour(said: string, ways: Ways): Outcome<number | null> {
 
 /** One jar of a batch that holds something. */
 function jarOf(b: Batch, fillingId: string): Outcome<Filling> {
-  const jars = standingFillings(b, [fillingId]);
+  const jars = rawFillings(b, [fillingId]);
   if (!jars.ok) return jars;
   return jars.value[0] ? done(jars.value[0]) : refuse('jar-unknown', { field: 'fillingId' });
 }

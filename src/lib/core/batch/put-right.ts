@@ -6,7 +6,7 @@ import { done, refuse, type Outcome } from '../refusal/index';
 import { asMeasured, saltKind } from '../salt/index';
 import { styleLike } from '../style/index';
 import type { Batch, BatchEvent } from './batch';
-import { standingFillings } from './decide';
+import { rawFillings } from './decide';
 import type { Filling } from './facts';
 import { remedyFor, type TroubleSaid } from './remedy';
 import { correctionOf } from './salinity';
@@ -28,7 +28,7 @@ export function jarsPutRight(
   house: Household,
   now: WallMinute
 ): Outcome<JarsPutRight> {
-  const jars = standingFillings(b, said.fillingIds);
+  const jars = rawFillings(b, said.fillingIds);
   if (!jars.ok) return jars;
   const salt = saltKind(b.saltKindId ?? house.saltKindId) ?? saltKind(house.saltKindId);
   if (!salt) return refuse('salt-unknown', { field: 'batchId' });
@@ -62,7 +62,7 @@ export interface SouredSaid {
 
 /** Vinegar or citric acid stirred into a sauce: a reading of the pH before, and what went in. */
 export function sauceSoured(b: Batch, said: SouredSaid, house: Household): Outcome<BatchEvent[]> {
-  const jars = standingFillings(b, said.fillingIds);
+  const jars = rawFillings(b, said.fillingIds);
   if (!jars.ok) return jars;
   if (!SAUCE_BASES[styleLike(b.styleId)]) return refuse('no-sauce', { field: 'batchId' });
   const ways = waysOf(house);

@@ -78,7 +78,7 @@ export function awayPlan(
 function leftAlone(b: Batch, house: CareHouse, from: WallMinute, until: WallMinute): LeftAlone[] {
   const alike = new Map<string, Filling[]>();
   for (const f of standing(b)) {
-    if (verdictOn(b, f, house.places)) continue;
+    if (f.heated || verdictOn(b, f, house.places)) continue;
     const key = `${placeOf(f)} ${f.lid}`;
     alike.set(key, [...(alike.get(key) ?? []), f]);
   }

@@ -112,7 +112,7 @@ export function windowsAhead(
 
 function windowsOf(b: Batch, f: Filling, house: CareHouse): WindowAhead[] {
   const cold = house.places.find((p) => p.id === placeOf(f))?.kind === 'cold';
-  const window = cold || verdictOn(b, f, house.places) ? null : counterWindow(b, f, house);
+  const window = cold || f.heated || verdictOn(b, f, house.places) ? null : counterWindow(b, f, house);
   if (!window) return [];
   const jar = { key: f.id, batchId: b.id, batchName: b.name, lidNumbers: [f.lidNumber] };
   return [

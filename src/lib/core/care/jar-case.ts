@@ -6,11 +6,15 @@ import { styleMade, type Style } from '../style/index';
 
 const findPlace = (places: readonly Place[], id: string) => places.find((p) => p.id === id);
 
-/** Since when a jar has been in the cold without a break; null while it stands on the counter. */
+/** Whether a stay came with its heating, or after it: nothing sours any more. */
+const afterHeat = (f: Filling, stay: Filling['stays'][number]): boolean =>
+  f.heated !== undefined && stay.from >= f.heated.at;
+
+/** Since when a jar has been in store without a break, cold or heated; null while it stands on the counter. */
 export function coldSince(f: Filling, places: readonly Place[]): WallMinute | null {
   let since: WallMinute | null = null;
   for (const stay of f.stays) {
-    const cold = findPlace(places, stay.placeId)?.kind === 'cold';
+    const cold = findPlace(places, stay.placeId)?.kind === 'cold' || afterHeat(f, stay);
     since = cold ? (since ?? stay.from) : null;
   }
   return since;
@@ -26,7 +30,7 @@ export interface JarCase {
 export function jarCase(b: BatchInHand, f: Filling, places: readonly Place[]): JarCase | undefined {
   const style = styleMade(b);
   if (!style) return undefined;
-  const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold');
+  const counter = f.stays.filter((s) => findPlace(places, s.placeId)?.kind !== 'cold' && !afterHeat(f, s));
   const stay = counter.at(-1);
   const place = findPlace(places, stay?.placeId ?? '');
   const temps = stay && place ? tempsDuring(place, stay.from, Infinity) : [];

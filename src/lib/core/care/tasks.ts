@@ -80,7 +80,8 @@ function slotsOf(
   now: WallMinute
 ): ReadonlyMap<CareKind, readonly WallMinute[]> {
   const made = jarCase(b, f, places);
-  if (!made) return new Map();
+  // Heated, it lives no more: nothing gasses, sours or dries out.
+  if (!made || f.heated) return new Map();
   const sour = b.readings.filter((r) => r.fillingIds.includes(f.id) && r.pH < 4.2);
   const c = {
     ...made,

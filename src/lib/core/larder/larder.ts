@@ -3,6 +3,7 @@ import {
   contentsG,
   leftG,
   placeOf,
+  HEATED_MONTHS,
   fullStockG,
   stockG,
   standing,
@@ -48,13 +49,14 @@ export function keepingDays(coldMonths: Range, tempC: number): { best: number; l
 
 /**
  * Till when a jar in the cold keeps: each place uses up its share of the life there, the last place gives the rest.
- * No longer than what was poured into it would have. null while it stands on the counter. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
+ * No longer than what was poured into it would have. null while it stands on the counter. A heated jar keeps by its process, wherever it stands. Example: kraut moved to 4 °C today is best for 6 months, at latest 12.
  */
 export function keepUntil(
   { coldMonths }: Pick<StyleFacts, 'coldMonths'>,
   f: Filling,
   places: readonly Place[]
 ): Keeps | null {
+  if (f.heated) return keepsHeated(f.heated.at);
   const place = (id: string) => places.find((p) => p.id === id);
   const last = f.stays[f.stays.length - 1];
   if (!last || place(last.placeId)?.kind !== 'cold') return null;
@@ -84,7 +86,12 @@ export function keepUntil(
   return null;
 }
 
-/** The jars in the cold, what to eat first at the top: soonest best-till, opened before closed. */
+function keepsHeated(at: WallMinute): Keeps {
+  const till = (months: number) => at + Math.round(months * DAYS_PER_MONTH) * MINUTES_PER_DAY;
+  return { best: till(HEATED_MONTHS.from), latest: till(HEATED_MONTHS.to) };
+}
+
+/** The jars in the cold and the heated ones, what to eat first at the top: soonest best-till, opened before closed. */
 export function stock(batches: readonly Batch[], places: readonly Place[]): StockJar[] {
   const jars = batches.flatMap((batch) =>
     standing(batch).flatMap((filling): StockJar[] => {

@@ -1,11 +1,11 @@
 import { massOf, NOTHING, salinityIn, some, type Contents, type Part } from '../contents/index';
 import { as } from '../quantity/index';
 import { bareMass, MOST_G, readQuantity, type Ways } from '../reading/index';
-import type { Day } from '../calendar/index';
+import { isDay, type Day } from '../calendar/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 import { brineDensity, saltKind } from '../salt/index';
 import { brineHolds, MEASURED_C, mayPour, type BrineEvent, type KeptBrine } from './brines';
-import type { Goods, GoodsKind, Pantry, PantryEvent } from './goods';
+import { unitOf, type Goods, type GoodsKind, type Pantry, type PantryEvent } from './goods';
 
 /** Goods as they are counted: amounts as typed. */
 export interface GoodsSaid {
@@ -17,6 +17,8 @@ export interface GoodsSaid {
   /** Under this it wants buying; empty: as before. */
   readonly low: string;
   readonly saltKindId?: string | undefined;
+  /** As its pack says; left out or empty: none. */
+  readonly useBy?: string | undefined;
   readonly command: string;
 }
 
@@ -26,12 +28,13 @@ export function goodsCounted(
   said: GoodsSaid,
   ways: Ways
 ): Outcome<PantryEvent & { type: 'goodsCounted' }> {
-  const unit = said.kind === 'lid' ? 'pieces' : 'g';
+  const unit = unitOf(said.kind);
   const amount = readAmount(said.amount, 'amount', unit, ways);
   if (!amount.ok) return amount;
   const low = said.low === '' ? done(0) : readAmount(said.low, 'low', unit, ways);
   if (!low.ok) return low;
   if (said.saltKindId && !saltKind(said.saltKindId)) return refuse('salt-unknown', { field: 'saltKindId' });
+  if (said.useBy && !isDay(said.useBy)) return refuse('day-strange', { field: 'useBy' });
   const before = pantry.find((g) => g.id === said.goodsId);
   if (said.goodsId && !before) return refuse('goods-unknown', { field: 'goodsId' });
   const data: Goods = {
@@ -41,22 +44,48 @@ export function goodsCounted(
     unit,
     amount: amount.value,
     low: said.low === '' && before ? before.low : low.value,
-    saltKindId: said.saltKindId || (before?.saltKindId ?? null)
+    saltKindId: said.saltKindId || (before?.saltKindId ?? null),
+    ...(said.useBy ? { useBy: said.useBy } : {})
   };
   return done({ type: 'goodsCounted', data });
 }
 
 function readAmount(said: string, field: FieldName, unit: Goods['unit'], ways: Ways): Outcome<number> {
   if (unit === 'pieces') {
-    const n = /^(\d{1,5})( ?(pieces|lids))?$/.exec(said)?.[1];
+    const n = /^(\d{1,5})( ?(pieces|lids|rings|labels|strips))?$/.exec(said)?.[1];
     return n === undefined ? refuse('count-out-of-range', { field }) : done(Number(n));
   }
-  if (/^0( ?g)?$/.test(said)) return done(0);
-  const read = readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system });
+  if (/^0( ?(g|ml))?$/.test(said)) return done(0);
+  const read =
+    unit === 'ml'
+      ? readQuantity(said, { kind: 'volume', unit: 'ml', system: ways.system })
+      : readQuantity(said, { kind: 'mass', unit: bareMass(ways), system: ways.system });
   if (!read.ok) return { ok: false, refusal: { ...read.refusal, field } };
   return read.value.value > MOST_G
     ? refuse('weight-absurd', { field, values: { said } })
     : done(read.value.value);
+}
+
+/** What a basket brought home: how much of what, as typed; empty: not counted yet, it is only off the list. */
+export function goodsBrought(
+  pantry: Pantry,
+  came: Readonly<Record<string, { readonly amount: string; readonly useBy: string }>>,
+  ways: Ways
+): Outcome<PantryEvent[]> {
+  const events: PantryEvent[] = [];
+  for (const [id, { amount, useBy }] of Object.entries(came)) {
+    const goods = pantry.find((g) => g.id === id);
+    if (!goods) return refuse('goods-unknown', { field: 'came' });
+    if (useBy !== '' && !isDay(useBy)) return refuse('day-strange', { field: 'came' });
+    if (amount === '') continue;
+    const read = readAmount(amount, 'came', goods.unit, ways);
+    if (!read.ok) return read;
+    events.push({
+      type: 'goodsBought',
+      data: { id, amount: read.value, ...(useBy === '' ? {} : { useBy }) }
+    });
+  }
+  return done(events);
 }
 
 /** Salt that a batch took off the shelf; none where that kind does not stand there or nothing was taken. */

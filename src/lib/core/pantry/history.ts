@@ -2,10 +2,19 @@ import { NOTHING, some } from '../contents/index';
 import type { UndoPolicy, Upcasts } from '../history/index';
 import { brineHolds, type BrineEvent } from './brines';
 import type { PantryEvent } from './goods';
+import type { ShoppingEvent } from './shopping';
 
 export const PANTRY_UNDO: UndoPolicy<PantryEvent['type']> = {
-  alone: ['goodsUsed'],
+  alone: ['goodsUsed', 'goodsBought'],
   onNothing: ['goodsCounted'],
+  ground: [],
+  corrects: []
+};
+
+/** Any tick may be taken back, whatever was ticked after it. */
+export const SHOPPING_UNDO: UndoPolicy<ShoppingEvent['type']> = {
+  alone: ['lineWritten', 'lineStruck', 'ticked', 'unticked', 'broughtHome'],
+  onNothing: [],
   ground: [],
   corrects: []
 };

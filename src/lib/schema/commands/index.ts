@@ -7,13 +7,25 @@ import { KIT } from './kit';
 import { MAKING } from './making';
 import { MOVES } from './moves';
 import { RUN } from './run';
+import { SHOPPING } from './shopping';
+import { STORED } from './stored';
 import { TIMERS } from './timers';
 
 export { ANY } from './command';
 export { DOOR_COMMANDS };
 
 /** The registry: everything a person does that the log keeps, by its name in forms, API and log. */
-export const COMMANDS = { ...MAKING, ...RUN, ...JARS, ...MEALS, ...MOVES, ...KIT, ...TIMERS } as const;
+export const COMMANDS = {
+  ...MAKING,
+  ...RUN,
+  ...JARS,
+  ...STORED,
+  ...MEALS,
+  ...MOVES,
+  ...KIT,
+  ...SHOPPING,
+  ...TIMERS
+} as const;
 
 export type CommandName = keyof typeof COMMANDS;
 export type DoorCommandName = keyof typeof DOOR_COMMANDS;

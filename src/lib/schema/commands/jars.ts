@@ -5,14 +5,12 @@ import {
   correctPHSchema,
   correctPortionSchema,
   correctTasteSchema,
-  decantSchema,
   enterStandingSchema,
   goneSchema,
   measurePHSchema,
   titrateSchema,
   addPhotoSchema,
   deletePhotoSchema,
-  pourTogetherSchema,
   putRightSchema,
   seeGasSchema,
   seeSignSchema,
@@ -22,21 +20,10 @@ import {
   tasteSchema,
   visitSchema
 } from '../batch';
-import { bottleSchema, finishSchema, leaveFinishSchema } from '../finish';
 import { ofBatch } from './answers';
 import { AMOUNT, DOSE, command, type Command } from './command';
 import { isDiscard } from '../../core/safety';
 import { jarsSaid, listed } from '../../words';
-
-const POURED = [
-  ...AMOUNT,
-  'batch-unknown',
-  'jar-unknown',
-  'jar-empty',
-  'discard-first',
-  'more-than-there-is',
-  'more-than-jar-takes'
-] as const;
 
 /** What is done with jars that stand. */
 export const JARS = {
@@ -49,6 +36,7 @@ export const JARS = {
       'batch-unknown',
       'jar-unknown',
       'jar-empty',
+      'jar-heated',
       'salt-unknown',
       'salt-not-known',
       'more-lost-than-held',
@@ -65,7 +53,16 @@ export const JARS = {
   'sour-sauce': command(
     sourSauceSchema,
     ofBatch,
-    [...AMOUNT, 'batch-unknown', 'jar-unknown', 'jar-empty', 'no-sauce', 'sour-enough', 'ph-wanted-strange'],
+    [
+      ...AMOUNT,
+      'batch-unknown',
+      'jar-unknown',
+      'jar-empty',
+      'jar-heated',
+      'no-sauce',
+      'sour-enough',
+      'ph-wanted-strange'
+    ],
     (a) => `${a.name}: noted. Stir, wait, measure again`
   ),
   care: command(
@@ -161,6 +158,7 @@ export const JARS = {
       'batch-unknown',
       'jar-unknown',
       'jar-empty',
+      'jar-heated',
       'discard-first',
       'changed-meanwhile',
       'more-than-there-is',
@@ -184,45 +182,6 @@ export const JARS = {
       ...AMOUNT
     ],
     (a) => `Gone: ${jarsSaid(a.lidNumbers)}`
-  ),
-  decant: command(
-    decantSchema,
-    ofBatch,
-    [...POURED, 'jar-kind-unknown', 'jars-not-free'],
-    (a) => `Decanted. Write ${listed(a.lidNumbers)} on the lid`
-  ),
-  'pour-together': command(
-    pourTogetherSchema,
-    ofBatch,
-    [...POURED, 'into-itself'],
-    (a) => `Poured together: ${a.name}, ${jarsSaid(a.lidNumbers)}`
-  ),
-  finish: command(
-    finishSchema,
-    ofBatch,
-    [
-      ...AMOUNT,
-      ...['batch-unknown', 'jar-unknown', 'jar-empty', 'no-jar-named', 'discard-first', 'crop-unknown'],
-      ...['objects-in', 'object-unknown', 'more-than-there-is']
-    ] as const,
-    (a) => `Noted for ${a.name}`
-  ),
-  'leave-finish': command(
-    leaveFinishSchema,
-    ofBatch,
-    ['batch-unknown', 'not-finishing'],
-    (a) => `${a.name}: no longer being finished`
-  ),
-  bottle: command(
-    bottleSchema,
-    ofBatch,
-    [
-      ...['batch-unknown', 'jar-unknown', 'jar-empty', 'no-jar-named', 'discard-first', 'place-unknown'],
-      ...['raw-not-pantry', 'not-finishing', 'objects-in', 'no-jars-chosen', 'jar-kind-unknown'],
-      ...['jars-not-free', 'bottles-too-many', 'more-than-there-is'],
-      ...['meter-not-calibrated', 'calibration-old']
-    ] as const,
-    (a) => `Bottled. Write ${listed(a.lidNumbers)} on the lid${a.lidNumbers.length > 1 ? 's' : ''}`
   ),
   'correct-portion': command(
     correctPortionSchema,

@@ -4,7 +4,6 @@ import { dropFeastSchema, planFeastSchema } from '../feasts';
 import {
   breakJarSchema,
   calibrateMeterSchema,
-  countGoodsSchema,
   dropAwaySchema,
   dropCropSchema,
   dropStyleSchema,
@@ -132,12 +131,6 @@ export const KIT = {
   ),
   'drop-style': command(dropStyleSchema, named, ['style-unknown'], (a) => `${a.name}: no longer offered`),
   'reset-learning': command(resetLearningSchema, named, [], () => 'It begins anew from the table'),
-  'count-goods': command(
-    countGoodsSchema,
-    named.extend({ on: z.string() }),
-    [...AMOUNT, 'salt-unknown', 'goods-unknown', 'name-taken'],
-    (a) => `${a.name} counted`
-  ),
   undo: command(
     undoSchema,
     z.object({ streams: z.number() }),

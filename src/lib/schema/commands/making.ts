@@ -80,6 +80,7 @@ export const MAKING = {
       'batch-unknown',
       'jar-unknown',
       'jar-empty',
+      'jar-heated',
       'bench-empty',
       'weigh-prepared-first',
       'salt-not-known',
@@ -91,7 +92,7 @@ export const MAKING = {
   'keep-brine': command(
     keepBrineSchema,
     ofBrine,
-    [...AMOUNT, 'batch-unknown', 'jar-unknown', 'jar-empty', 'more-than-there-is'],
+    [...AMOUNT, 'batch-unknown', 'jar-unknown', 'jar-empty', 'jar-heated', 'more-than-there-is'],
     (a, u) => `Kept: ${a.name}, ${writeVolume(a.ml, u)}`
   ),
   'take-brine': command(

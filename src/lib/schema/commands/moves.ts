@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { jarsSaid } from '../../words';
-import { changeLidSchema, letWaitSchema, moveJarsSchema } from '../moves';
+import { changeLidSchema, heatJarsSchema, letWaitSchema, moveJarsSchema } from '../moves';
 import { ofBatch } from './answers';
-import { command, type Command } from './command';
+import { AMOUNT, command, type Command } from './command';
 
 /** Where jars stand, under which lid, and till when. */
 export const MOVES = {
@@ -26,10 +26,21 @@ export const MOVES = {
     ['batch-unknown', 'jar-unknown', 'jar-empty', 'lid-is-on'],
     (a) => `Another lid: ${jarsSaid(a.lidNumbers)}`
   ),
+  'heat-jars': command(
+    heatJarsSchema,
+    ofBatch,
+    [
+      ...['batch-unknown', 'jar-unknown', 'jar-empty', 'jar-heated', 'jar-opened', 'discard-first'],
+      ...['place-unknown', 'pantry-wanted', 'sour-first', 'height-strange'],
+      ...['process-misses', 'process-altitude', 'process-jar'],
+      ...AMOUNT
+    ] as const,
+    (a) => `On the pantry shelf: ${a.name}, ${jarsSaid(a.lidNumbers)}`
+  ),
   'let-wait': command(
     letWaitSchema,
     ofBatch.extend({ waitsFor: z.number().nullable() }),
-    ['batch-unknown', 'jar-unknown', 'jar-empty', 'waits-for-itself'],
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'jar-heated', 'waits-for-itself'],
     (a) =>
       a.waitsFor === null
         ? `No longer waiting: ${jarsSaid(a.lidNumbers)}`

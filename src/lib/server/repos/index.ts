@@ -19,17 +19,6 @@ import {
   type Household,
   type HouseholdEvent
 } from '../../core/kit';
-import {
-  evolveBrine,
-  evolvePantry,
-  BRINE_UNDO,
-  BRINE_UPCASTS,
-  PANTRY_UNDO,
-  type BrineEvent,
-  type KeptBrine,
-  type Pantry,
-  type PantryEvent
-} from '../../core/pantry';
 import { NO_POLICY, type UndoPolicy } from '../../core/history';
 import { WASHED_DAYS, type Emptied } from '../../core/kitchen';
 import { ledger, type Ledger } from '../../core/larder';
@@ -46,6 +35,9 @@ import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEven
 import { evolveRun, RUN_UNDO, RUN_UPCASTS, taughtByRun, type Run, type RunEvent } from '../../core/run';
 import { evolveTimer, TIMER_UNDO, type Timer, type TimerEvent } from '../../core/timer';
 import { Aggregate } from '../db/aggregate';
+import { brines, OURS, pantries, shoppings } from './pantry';
+
+export * from './pantry';
 import type { Work } from '../db/kinds';
 
 export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
@@ -129,21 +121,6 @@ export const households = new Aggregate<Household, HouseholdEvent>({
   undo: HOUSEHOLD_UNDO,
   line: ({ resets, crops }) => ({ teaches: { resets, crops } })
 });
-export const pantries = new Aggregate<Pantry, PantryEvent>({
-  kind: 'pantry',
-  evolve: (_, state, event) => evolvePantry(state ?? [], event),
-  isLive: () => true,
-  undo: PANTRY_UNDO
-});
-
-export const brines = new Aggregate<KeptBrine, BrineEvent>({
-  kind: 'brine',
-  evolve: evolveBrine,
-  undo: BRINE_UNDO,
-  upcasts: BRINE_UPCASTS,
-  isLive: (b) => b.ml > 0
-});
-
 export const timers = new Aggregate<Timer, TimerEvent>({
   kind: 'timer',
   evolve: evolveTimer,
@@ -184,17 +161,9 @@ export async function recipeOf(trx: Knex, id: string): Promise<Recipe | undefine
   return own ?? (shipped && asShipped(id, shipped[1]));
 }
 
-/** One household, one shelf: their streams have one name. */
-export const OURS = 'ours';
-
 /** The household as it is now, or as it is before anything was said. */
 export async function household(trx: Knex): Promise<Household> {
   return (await households.load(trx, OURS))?.state ?? NEW_HOUSEHOLD;
-}
-
-/** What is on the pantry shelf. */
-export async function pantry(trx: Knex): Promise<Pantry> {
-  return (await pantries.load(trx, OURS))?.state ?? [];
 }
 
 const byKind: Record<
@@ -206,6 +175,7 @@ const byKind: Record<
   }
 > = {
   ...{ lot: lots, batch: batches, household: households, pantry: pantries },
+  shopping: shoppings,
   ...{ brine: brines, recipe: recipes, timer: timers, run: runs }
 };
 

@@ -1,9 +1,8 @@
 import {
-  changeLid,
   enter,
   nextLidNumbers,
   postingsOf,
-  queued,
+  rawFillings,
   standingOf,
   type Batch,
   type BatchEvent
@@ -130,33 +129,14 @@ export const takeBackSign = useCase('take-back-sign', async (work, input) =>
   onBatch(work, input.batchId, (b) => decide.signTakenBack(b, input.of))
 );
 
-/** Jars to another place, or to the cold. */
-export const moveJars = useCase('move', async (work, input) =>
-  onBatch(work, input.batchId, (b, around) => decide.moved(b, input, around))
-);
-
-/** Another kind of lid: care goes by it from now on. */
-export const changeLids = useCase('change-lid', async (work, input) =>
-  onBatch(work, input.batchId, (b) => changeLid(b, input.fillingIds, input.lid))
-);
-
-/** Jars wait where they stand till another is eaten, or no longer. */
-export const letWait = useCase('let-wait', async (work, input) => {
-  const { batchId, fillingIds, waitsForId, waitsForBatchId } = input;
-  const awaited = waitsForId === '' ? null : await batches.load(work.trx, waitsForBatchId || batchId);
-  if (awaited === undefined) return refuse('batch-unknown', { field: 'waitsForBatchId' });
-  const other = awaited && { batch: awaited.state, fillingId: waitsForId };
-  const waiting = await onBatch(work, batchId, (b) => queued(b, fillingIds, other));
-  const lid = other?.batch.fillings.find((f) => f.id === waitsForId)?.lidNumber ?? null;
-  return waiting.ok ? done({ ...waiting.value, waitsFor: lid }) : waiting;
-});
-
 /** Eat, give or throw away a quarter, a half, a weight, or the whole jar; the brine of the last pieces may be kept. */
 export const takePortion = useCase('portion', async (work, input) => {
   let kept: BrineEvent | null = null;
   const taken = await onBatch(work, input.batchId, (b, around) => {
     const decided = portioned(b, input, around.ways, around);
     if (!decided.ok || !input.keepBrine || decided.value.type !== 'portioned') return decided;
+    const raw = rawFillings(b, [input.fillingId]);
+    if (!raw.ok) return raw;
     const event: BatchEvent = {
       type: 'portioned',
       data: { ...decided.value.data, brineId: work.command }

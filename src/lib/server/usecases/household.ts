@@ -1,15 +1,14 @@
 import { leftG, portion, standing } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
 import * as decide from '../../core/kit';
-import { cropsOf, waysOf, type Household, type HouseholdEvent } from '../../core/kit';
+import { cropsOf, type Household, type HouseholdEvent } from '../../core/kit';
 import { jarsToWash } from '../../core/kitchen';
 import { electrodeOf } from '../../core/instrument';
-import { goodsCounted } from '../../core/pantry';
 import { cropName } from '../../core/produce';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { saltKind } from '../../core/salt';
 import type { Work } from '../db/kinds';
-import { batches, emptiedLately, household, households, OURS, pantries, pantry } from '../repos';
+import { batches, emptiedLately, household, households, OURS } from '../repos';
 import { useCase } from './act';
 
 /** The first-run page answered, or skipped; and settings changed later. */
@@ -211,16 +210,6 @@ export const resetLearning = useCase('reset-learning', async (work, { what }) =>
     () => done({ type: 'learningReset', data }),
     () => ({ name: what })
   );
-});
-
-/** Dry goods counted or bought: the amount that is there now. */
-export const countGoods = useCase('count-goods', async (work, input) => {
-  const ways = waysOf(await household(work.trx));
-  const said = { ...input, command: work.command };
-  const decided = goodsCounted(await pantry(work.trx), said, ways);
-  if (!decided.ok) return decided;
-  await pantries.append(work, OURS, [decided.value]);
-  return done({ name: decided.value.data.name, on: dayOfWall(work.wall) });
 });
 
 const jarsStanding = async (work: Work) => (await batches.list(work.trx, 'live')).flatMap(standing);

@@ -9,9 +9,6 @@ import {
   logCare,
   logTaste,
   measurePH,
-  changeLids,
-  letWait,
-  moveJars,
   seeGas,
   titrate,
   addPhoto,
@@ -22,12 +19,13 @@ import {
   visit,
   goneJars
 } from './batches';
+import { bringHome, countGoods, strikeLine, tickLine, writeLine } from './shopping';
+import { changeLids, heatJars, letWait, moveJars } from './moves';
 import { keepBrine, takeBrine } from './brines';
 import { addPick, startBatch } from './start-batch';
 import {
   breakJar,
   washJars,
-  countGoods,
   dropAway,
   dropCrop,
   dropStyle,
@@ -134,6 +132,7 @@ export const USE_CASES = {
   'see-sign': seeSign,
   'take-back-sign': takeBackSign,
   move: moveJars,
+  'heat-jars': heatJars,
   'change-lid': changeLids,
   'let-wait': letWait,
   portion: takePortion,
@@ -163,6 +162,10 @@ export const USE_CASES = {
   'weigh-spoon': weighSpoon,
   'reset-learning': resetLearning,
   'count-goods': countGoods,
+  'write-line': writeLine,
+  'strike-line': strikeLine,
+  'tick-line': tickLine,
+  'bring-home': bringHome,
   undo
 } as const satisfies { readonly [N in CommandName]: UseCase<N> };
 

@@ -53,7 +53,8 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
   const places = household.places.filter((p) => p.kind === 'cold').map((p) => p.id);
   const here = batches.filter((b) => standing(b).some((f) => places.includes(placeOf(f))));
   const slim = new Map(here.map((b) => [b.id, inHand(b)]));
-  const jars = stock(here, household.places).map((s): ColdJar => ({
+  const stored = stock(here, household.places).filter((s) => places.includes(s.placeId));
+  const jars = stored.map((s): ColdJar => ({
     ...s,
     batch: slim.get(s.batch.id)!,
     condemned: verdictOn(s.batch, s.filling, household.places) !== null

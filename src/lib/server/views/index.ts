@@ -3,7 +3,6 @@ import type { WallMinute } from '../../core/calendar';
 import type { CareTask } from '../../core/care';
 import type { Household } from '../../core/kit';
 import { isShown, type Timer } from '../../core/timer';
-import { shoppingList } from '../../core/pantry';
 import { wallOf } from '../clock';
 import { versionOf } from '../db/log';
 import type { MeterDevice, ThermometerDevice } from '../devices';
@@ -12,6 +11,8 @@ import type { Pass } from '../people';
 import type { House } from '../usecases';
 import { care } from './care';
 import { living, type Living } from './living';
+import type { ToBuy } from '../../core/pantry';
+import { shoppingShown } from './pantry';
 
 /** What every page knows: the household, the time, and what is in each room now. */
 export interface Overview {
@@ -55,7 +56,7 @@ export async function shell(house: House): Promise<{ overview: Overview; find: F
   const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
   return {
     overview: {
-      ...overviewOf(house, all, await care(house)),
+      ...overviewOf(house, all, await care(house), await shoppingShown(house)),
       version,
       beat,
       timers: await running(house),
@@ -75,7 +76,8 @@ export async function running(house: House): Promise<readonly Timer[]> {
 function overviewOf(
   house: House,
   all: Living,
-  tasks: readonly CareTask[]
+  tasks: readonly CareTask[],
+  toBuy: readonly ToBuy[]
 ): Omit<Overview, 'version' | 'beat' | 'timers' | 'elapsed'> {
   const kindOf = new Map(all.household.places.map((p) => [p.id, p.kind]));
   const jars = all.batches.flatMap(standing);
@@ -90,7 +92,7 @@ function overviewOf(
     benchG: all.lots.reduce((a, l) => a + l.benchG, 0),
     counterJars: at('counter'),
     coldJars: at('cold'),
-    toBuy: shoppingList(all.pantry).length,
+    toBuy: toBuy.filter((l) => !l.inBasket).length,
     thermometers: onLine(house.thermometers),
     meter: onLine(house.meter),
     scale: house.scale

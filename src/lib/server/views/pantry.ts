@@ -1,16 +1,47 @@
-import { shoppingList, type KeptBrine, type Pantry } from '../../core/pantry';
-import { brines } from '../repos';
-import type { House } from '../usecases';
-import { living } from './living';
+import { inHand, standing } from '../../core/batch';
+import { verdictOn } from '../../core/care';
+import { stock } from '../../core/larder';
+import { dayOfWall } from '../../core/calendar';
+import { cropsOf } from '../../core/kit';
+import { shoppingList, type KeptBrine, type Pantry, type ToBuy } from '../../core/pantry';
+import { brines, shopping } from '../repos';
+import { makingsOf, type House } from '../usecases';
+import type { ColdJar } from './cold';
+import { living, once } from './living';
 
 /** The dry shelf: what is there, what wants buying, what brine is saved. */
 export interface PantryShown {
   readonly goods: Pantry;
-  readonly toBuy: Pantry;
+  readonly toBuy: readonly ToBuy[];
   readonly brines: readonly KeptBrine[];
+  /** Jars on its shelves: heated by a recorded process, every one. */
+  readonly jars: readonly ColdJar[];
 }
 
 export async function pantryShown(house: House): Promise<PantryShown> {
-  const { pantry: goods } = await living(house);
-  return { goods, toBuy: shoppingList(goods), brines: await brines.list(house.db, 'live') };
+  const { pantry: goods, batches, household } = await living(house);
+  const shelves = household.places.filter((p) => p.kind === 'pantry').map((p) => p.id);
+  const heated = batches.filter((b) => standing(b).some((f) => f.heated));
+  const jars = stock(heated, household.places).filter((s) => shelves.includes(s.placeId));
+  const slim = new Map(heated.map((b) => [b.id, inHand(b)]));
+  return {
+    jars: jars.map((s) => ({
+      ...s,
+      batch: slim.get(s.batch.id)!,
+      condemned: verdictOn(s.batch, s.filling, household.places) !== null
+    })),
+    goods,
+    toBuy: await shoppingShown(house),
+    brines: await brines.list(house.db, 'live')
+  };
 }
+
+/** The shopping list: what ran low or too old, salt that what lies on benches wants beyond it, and what somebody wrote. */
+export const shoppingShown = (house: House): Promise<readonly ToBuy[]> =>
+  once(house, 'shopping', async () => {
+    const { pantry: goods, household, now } = await living(house);
+    const wanted: Record<string, number> = {};
+    for (const { holdsSalt } of await makingsOf(house.db, cropsOf(household)))
+      for (const [kind, g] of Object.entries(holdsSalt ?? {})) wanted[kind] = (wanted[kind] ?? 0) + g;
+    return shoppingList(goods, await shopping(house.db), dayOfWall(now), wanted);
+  });

@@ -145,7 +145,8 @@ export const READERS: { readonly [N in ReadName]: (house: House) => Promise<Read
       unit: x.unit,
       amount: x.amount,
       low: x.low,
-      saltKindId: x.saltKindId
+      saltKindId: x.saltKindId,
+      useBy: x.useBy ?? null
     })),
   tasks: async (house) =>
     (await care(house)).map((t) => ({

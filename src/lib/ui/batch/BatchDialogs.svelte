@@ -28,7 +28,9 @@
   const tasting = $derived(b ? styleWords({ id: b.styleId }).tasting : []);
   // On the counter first what makes sense next: the cold places.
   const places = $derived(
-    [...house.household.places].filter((p) => p.kind !== 'pantry').sort((x) => (x.kind === 'cold' ? -1 : 1))
+    [...house.household.places]
+      .filter((p) => p.kind !== 'pantry' || jars.every((f) => f.heated))
+      .sort((x) => (x.kind === 'cold' ? -1 : 1))
   );
   const here = $derived(new Set(jars.map(placeOf)));
   let by = $state<'strip' | 'meter'>('strip');
@@ -209,6 +211,8 @@
     {#await import('./PutRightDialog.svelte') then { default: PutRightDialog }}<PutRightDialog
         batch={b}
       />{/await}
+  {:else if dialogs.open === 'heat'}
+    {#await import('./HeatDialog.svelte') then { default: HeatDialog }}<HeatDialog batch={b} {jars} />{/await}
   {:else if dialogs.open === 'sour'}
     {#await import('./SourDialog.svelte') then { default: SourDialog }}<SourDialog batch={b} />{/await}
   {/if}

@@ -101,6 +101,8 @@
         return `${house.mass(e.data.g)} decanted from jar ${lids([e.data.fillingId])} into jar ${e.data.into.lidNumber}`;
       case 'finishing':
         return finishingSays(e.data);
+      case 'heated':
+        return `Heated for the pantry, jar ${lids(e.data.fillingIds)}: ${e.data.process.product}, ${e.data.process.minutes} minutes, by ${e.data.process.guide} (${e.data.process.edition})`;
       case 'finishingLeft':
         return 'No longer being finished';
       case 'bottled':

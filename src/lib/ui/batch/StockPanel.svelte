@@ -58,6 +58,13 @@
     Best before {dayAndYear(jar.best)}, at the longest {dayAndYear(jar.latest)}: quality dates, not safety
     dates. Looks or smells wrong? Throw it out untasted.
   </p>
+  {#if f.heated}<p class="text-sm" data-heated>
+      Heated {dayAndYear(f.heated.at)} by {f.heated.who}: {f.heated.product}, {f.heated.pack} pack, {f.heated
+        .minutes} minutes
+      {f.heated.way === 'pressure' ? `at ${f.heated.pressure}` : 'in boiling water'}, by {f.heated.guide},
+      {f.heated.edition}. No living culture.
+      {#if jar.opened}<b>Opened it belongs in the cold, and is eaten within weeks.</b>{/if}
+    </p>{/if}
   {#if verdicts.length > 0}<Verdicts batch={jar.batch} {verdicts} />{/if}
   {#each eaters as e (e)}<p class="heed text-sm">{EATER_WORDS[e].says}</p>{/each}
   {#if verdicts.length === 0}<ActionForm command="portion" values={{ ...base, how: 'eaten' }}>
@@ -75,7 +82,7 @@
             ? ' of pieces; their brine stays, and goes with the last of them'
             : ''}.
         </p>
-        {#if inBrine(f)}<label class="flex min-h-11 items-center gap-2 text-sm"
+        {#if inBrine(f) && !f.heated}<label class="flex min-h-11 items-center gap-2 text-sm"
             ><input
               type="checkbox"
               name="keepBrine"
@@ -94,8 +101,10 @@
       <Button outline onclick={() => dialogs.show('move', jar.batch, [f.id])}>Move…</Button>
     </div>
     <p class="text-sm text-quiet">
-      Given away: say what is in it, that it is raw, alive and salty, and that it stays in the fridge; the lid
-      label names the allergens. Selling needs what your local food rules ask.
+      Given away: say what is in it{f.heated
+        ? ', and by which guide it was heated'
+        : ', that it is raw, alive and salty, and that it stays in the fridge'}; the lid label names the
+      allergens. Selling needs what your local food rules ask.
     </p>
     <Fold text="A card to go with it, and for whom" quiet>
       <ActionForm command="portion" values={{ ...base, how: 'given', amount: 'all' }} label="Given to">
@@ -113,7 +122,10 @@
         {/snippet}
       </ActionForm>
     </Fold>{/if}
-  {#if verdicts.length === 0}
+  {#if verdicts.length === 0 && !f.heated}
+    <button class="act self-start" onclick={() => dialogs.show('heat', jar.batch, [f.id])}
+      >Heated for the pantry…</button
+    >
     <Decant batchId={jar.batch.id} filling={f} {free} />
     <PourInto batchId={jar.batch.id} filling={f} others={others.filter((o) => o.filling.id !== f.id)} />
   {/if}

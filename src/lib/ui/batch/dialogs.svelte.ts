@@ -2,7 +2,7 @@ import type { BatchInHand } from '$lib/core/batch';
 import type { TroubleKind } from '$lib/core/correct';
 
 /** Which dialog about a batch is open; one at a time, from any room. */
-export type BatchDialog = 'taste' | 'ph' | 'move' | 'lid' | 'right' | 'sour';
+export type BatchDialog = 'taste' | 'ph' | 'move' | 'lid' | 'right' | 'sour' | 'heat';
 
 class Dialogs {
   open = $state<BatchDialog | null>(null);

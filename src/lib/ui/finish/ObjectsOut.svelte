@@ -2,6 +2,7 @@
   import { stillIn, type Finishing } from '$lib/core/batch';
   import { objectsOut } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
+  import TickBox from '../forms/TickBox.svelte';
 
   /** What was counted into the jars, counted out again: a tap each. */
   let { batchId, finishing, blade }: { batchId: string; finishing: Finishing; blade: boolean } = $props();
@@ -23,19 +24,7 @@
               aria-pressed={out}
               disabled={busy}
             >
-              <span
-                class="grid size-8 shrink-0 place-items-center rounded border-2 border-rule-strong text-xl font-bold {out
-                  ? 'bg-slate text-chalk'
-                  : ''}"
-                aria-hidden="true"
-                >{#if out}<svg
-                    viewBox="0 0 20 20"
-                    class="size-5"
-                    fill="none"
-                    stroke="currentColor"
-                    stroke-width="3"><path d="M4 10.5 8.5 15 16 5" /></svg
-                  >{/if}</span
-              >
+              <TickBox on={out} />
               <span class={out ? 'text-quiet line-through' : 'font-semibold'}
                 >{objectsOut(o.kind, o.n)} of jar {o.lidNumber}</span
               >
