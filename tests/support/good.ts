@@ -218,6 +218,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     ...{ way: 'boiling-water', minutes: 1, who: 'Ada' }
   },
   'eat-meal': { name: 'Soup', portions: [{ batchId: ID, fillingId: `${ID}.j1`, amount: 'quarter' }] },
+  'count-shelf': { placeId: 'fridge', jars: [], alsoHere: [] },
   bottle: {
     batchId: 'mash',
     counts: { 'clip-500.airlock': 1 },

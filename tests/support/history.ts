@@ -234,6 +234,19 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     if (b) return { batchId: b.id, ...weights, freshCropId: CROPS[d(CROPS.length)], fresh: '9 g' };
     return jar(live, d, ({ b: other, all }) => ({ batchId: other.id, fillingIds: all }));
   },
+  'count-shelf': ({ live }, d) => ({
+    placeId: 'fridge',
+    jars: live.flatMap((b) =>
+      b.fillings
+        .filter((f) => f.emptiedAt === null && f.stays.at(-1)?.placeId === 'fridge')
+        .map((f) => ({
+          fillingId: f.id,
+          quarters: d(3) ? null : d(3),
+          how: ['eaten', 'given', 'thrown'][d(3)]
+        }))
+    ),
+    alsoHere: []
+  }),
   'eat-meal': ({ live }, d) =>
     jar(live, d, (one) =>
       jar(live, d, (other) => ({

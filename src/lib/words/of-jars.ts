@@ -38,6 +38,14 @@ export const OF_JARS = {
     `Jar ${v.lidNumber} is heated: nothing lives in it any more.`,
     'Eat it, give it, or throw it away; what ferments is done to raw jars.'
   ],
+  'more-than-written': (v) => [
+    `Jar ${v.lidNumber} holds more than is written: ${v.quarters} of 4 quarters.`,
+    'An entry took too much of it: open its record and correct that one, then count on.'
+  ],
+  'shelf-half-counted': (v) => [
+    `Not counted yet: jar ${v.lids}.`,
+    'Say of each whether it stands there as written, holds less, or is gone.'
+  ],
   'jar-opened': (v) => [
     `Jar ${v.lidNumber} was opened.`,
     'A process is for jars that are filled and closed by its guide. Keep this one in the cold.'

@@ -92,6 +92,10 @@
               </Shelf>
             </div>
             <More more={jars.more} what="on this shelf" />
+            <p class="no-print text-sm text-quiet">
+              <a class="act" href="/cold/count/{placeId}">Count through</a>
+              {place.counted ? `last ${relativeDay(place.counted.at, house.now)}` : 'not counted yet'}
+            </p>
           </section>
         {/if}
       {/each}

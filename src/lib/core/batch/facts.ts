@@ -160,7 +160,8 @@ export interface GasSeen {
   readonly seen: (typeof GAS_SEEN)[number];
 }
 
-export type PortionHow = 'eaten' | 'given' | 'thrown';
+export const PORTION_HOW = ['eaten', 'given', 'thrown'] as const;
+export type PortionHow = (typeof PORTION_HOW)[number];
 
 /** Why a jar is to be thrown away: a pH over the line, by day, or a sign of spoiling. */
 export type Condemned =

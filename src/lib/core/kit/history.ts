@@ -8,7 +8,7 @@ export const HOUSEHOLD_UPCASTS: Upcasts<HouseholdEvent['type']> = {
 
 /** A thermometer's reading stands for itself: what notes by itself keeps no hand from taking back what it said before. */
 export const HOUSEHOLD_UNDO: UndoPolicy<HouseholdEvent['type']> = {
-  alone: ['placeRead'],
+  alone: ['placeRead', 'placeCounted'],
   onNothing: [],
   ground: [],
   corrects: []

@@ -177,6 +177,7 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
     case 'jarsWashed':
       return { ...state, washedAt: washed(state.washedAt, event.data.jarIds, at) };
     case 'placeSet':
+    case 'placeCounted':
     case 'placeRead':
       return { ...state, places: placesAfter(state.places, event, at) };
     case 'placeTaken':

@@ -21,6 +21,8 @@ export interface Place {
   readonly swingC?: number;
   /** What it was before, and until when, oldest first; absent: nobody has said anything of this place yet. */
   readonly was?: readonly { readonly until: WallMinute; readonly tempC: number }[];
+  /** When its jars were last counted through, how many there were, and how many were not as written. */
+  readonly counted?: { readonly at: WallMinute; readonly jars: number; readonly off: number };
   /** The last readings, oldest first. */
   readonly read?: readonly Reading[];
 }
@@ -114,7 +116,10 @@ const SAME_C = 0.3;
 export function placeSet(before: Place | undefined, said: PlaceSaid, at: WallMinute): Place {
   const { always, ...now } = said;
   const past = before?.was;
-  const read = before?.read ? { read: before.read } : {};
+  const read = {
+    ...(before?.read ? { read: before.read } : {}),
+    ...(before?.counted ? { counted: before.counted } : {})
+  };
   // A new household's own places are a guess: what is said first holds from the beginning.
   if (!before || !past || always) return { ...now, ...read, was: [] };
   return {
@@ -125,7 +130,7 @@ export function placeSet(before: Place | undefined, said: PlaceSaid, at: WallMin
 }
 
 /** A place as it is said. */
-export type PlaceSaid = Omit<Place, 'was' | 'read'> & {
+export type PlaceSaid = Omit<Place, 'was' | 'read' | 'counted'> & {
   /** It was always so: what was said before was a mistake. */
   readonly always?: boolean;
 };
@@ -133,6 +138,10 @@ export type PlaceSaid = Omit<Place, 'was' | 'read'> & {
 /** What is said of places: what one is, and what a thermometer said there. */
 export type PlaceEvent =
   | { readonly type: 'placeSet'; readonly data: PlaceSaid }
+  | {
+      readonly type: 'placeCounted';
+      readonly data: { readonly id: string; readonly jars: number; readonly off: number };
+    }
   | { readonly type: 'placeRead'; readonly data: { readonly id: string; readonly tempC: number } };
 
 /** All places after it. */
@@ -143,5 +152,9 @@ export function placesAfter(
 ): readonly Place[] {
   const before = places.find((p) => p.id === data.id);
   if (type === 'placeSet') return withOne(places, placeSet(before, data, at));
+  if (type === 'placeCounted') {
+    const { jars, off } = data;
+    return before ? withOne(places, { ...before, counted: { at, jars, off } }) : places;
+  }
   return before ? withOne(places, placeRead(before, { at, tempC: data.tempC })) : places;
 }

@@ -11,6 +11,7 @@ import {
 import { notCondemned, verdictOn, type CareRound } from '../care/index';
 import { bareMass, readWeight, type Ways } from '../reading/index';
 import { done, refuse, type Outcome } from '../refusal/index';
+import { NOT_NOTED } from './count';
 import { quarterG } from './larder';
 
 /** How much of a jar, as it is said: by quarters, or a weight as typed. */
@@ -58,7 +59,6 @@ export function gone(
   const refused = each.find((one) => !one.ok);
   return refused && !refused.ok ? refused : done(each.flatMap((one) => (one.ok ? [one.value] : [])));
 }
-const NOT_NOTED = 'not noted at the time';
 
 /** It was more, or less, that was taken; 0 is nothing. */
 export function portionCorrected(

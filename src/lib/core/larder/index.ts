@@ -1,2 +1,3 @@
 export * from './larder';
+export * from './count';
 export * from './decide';

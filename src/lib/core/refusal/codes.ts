@@ -112,6 +112,8 @@ export const REFUSAL_CODES = [
   'basket-empty',
   'line-there',
   'list-line-unknown',
+  'more-than-written',
+  'shelf-half-counted',
   'height-strange',
   'jar-heated',
   'jar-opened',

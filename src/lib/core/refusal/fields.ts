@@ -6,6 +6,7 @@ export type FieldName =
   | 'dose'
   | 'recipe'
   | 'guide'
+  | 'alsoHere'
   | 'line'
   | 'lineId'
   | 'isIn'

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { writeMass } from '../../core/quantity';
 import { jarsSaid } from '../../words';
-import { eatMealSchema } from '../meal';
+import { countShelfSchema, eatMealSchema } from '../meal';
 import { AMOUNT, command, type Command } from './command';
 
-/** What is eaten of several jars at once. */
+/** What is said of several jars at once: a meal, a shelf. */
 export const MEALS = {
   'eat-meal': command(
     eatMealSchema,
@@ -15,5 +15,15 @@ export const MEALS = {
       ...['changed-meanwhile', 'more-than-there-is', 'reason-wanted']
     ] as const,
     (a, u) => `A meal from ${jarsSaid(a.lidNumbers)}: ${writeMass(a.g, u)} less`
+  ),
+  'count-shelf': command(
+    countShelfSchema,
+    z.object({ name: z.string(), jars: z.number(), off: z.number() }),
+    [
+      ...['place-unknown', 'jar-unknown', 'jar-empty', 'already-there', 'raw-not-pantry'],
+      ...['more-than-written', 'shelf-half-counted', 'more-than-there-is', 'weight-not-positive']
+    ] as const,
+    (a) =>
+      `${a.name} counted: ${a.jars} jar${a.jars === 1 ? '' : 's'}, ${a.off === 0 ? 'all as written' : `${a.off} not as written`}`
   )
 } as const satisfies Record<string, Command>;

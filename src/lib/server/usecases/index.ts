@@ -48,7 +48,7 @@ import {
 import { correctPick, endPick, putBack, sortPick, takeToBench, weighIn, weighPrepared } from './lots';
 import { dropGuests, makeFeed, makeToken, setPassphrase, signOutEverywhere, takeBackPass } from './people';
 import { bottleSauce, finishJars, leaveFinish } from './finish';
-import { eatMeal } from './meal';
+import { countShelf, eatMeal } from './meal';
 import { decantJar, pourTogether } from './pour';
 import { putRightJars, sourSauce } from './put-right';
 import { changeRecipe, retireRecipe, settleWish, wishNext, writeRecipe } from './recipes';
@@ -107,6 +107,7 @@ export const USE_CASES = {
   decant: decantJar,
   'pour-together': pourTogether,
   'eat-meal': eatMeal,
+  'count-shelf': countShelf,
   finish: finishJars,
   'leave-finish': leaveFinish,
   bottle: bottleSauce,

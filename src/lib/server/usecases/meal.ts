@@ -1,5 +1,6 @@
-import { portioned } from '../../core/larder';
-import { done } from '../../core/refusal';
+import { portioned, shelfCounted } from '../../core/larder';
+import { done, refuse } from '../../core/refusal';
+import { batches, household, households, OURS } from '../repos';
 import { useCase } from './act';
 import { onBatch } from './batches';
 
@@ -16,4 +17,23 @@ export const eatMeal = useCase('eat-meal', async (work, { name: reason, portions
     g += eaten.value.g ?? 0;
   }
   return done({ lidNumbers: lidNumbers.sort((a, b) => a - b), g });
+});
+
+/** A shelf counted through: what differs is booked with its reason, and the place keeps when it was counted. */
+export const countShelf = useCase('count-shelf', async (work, input) => {
+  const { places } = await household(work.trx);
+  const place = places.find((p) => p.id === input.placeId);
+  if (!place) return refuse('place-unknown', { field: 'placeId' });
+  const live = await batches.list(work.trx, 'live');
+  const counted = shelfCounted(live, place, input, { places, now: work.wall });
+  if (!counted.ok) return counted;
+  const { events, jars, off } = counted.value;
+  for (const batchId of new Set(events.map((e) => e.batchId)))
+    await batches.append(
+      work,
+      batchId,
+      events.flatMap((e) => (e.batchId === batchId ? [e.event] : []))
+    );
+  await households.append(work, OURS, [{ type: 'placeCounted', data: { id: place.id, jars, off } }]);
+  return done({ name: place.name, jars, off });
 });

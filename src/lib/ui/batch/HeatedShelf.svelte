@@ -40,6 +40,10 @@
         {/snippet}
       </Shelf>
     </div>
+    {#each new Set(jars.map((s) => s.placeId)) as placeId (placeId)}<a
+        class="act no-print"
+        href="/cold/count/{placeId}">Count through: {house.placeName(placeId)}</a
+      >{/each}
   {:else}
     <p class="max-w-prose py-2 text-quiet">
       None. A jar comes here from <a class="act" href="/cold">Cold</a> once it was heated by a tested guide, and

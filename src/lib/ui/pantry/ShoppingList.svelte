@@ -17,6 +17,7 @@
   const basket = $derived(list.filter((l) => l.inBasket));
   const cost = $derived(basketCost(list));
   const goods = $derived(basket.flatMap((l) => l.goods ?? []));
+  let line = $state('');
   let home = $state(false);
   let came = $state<Record<string, { amount: string; useBy: string }>>({});
   const of = (g: Goods) => came[g.id] ?? { amount: '', useBy: '' };
@@ -76,7 +77,12 @@
     </li>
   {/each}
 </ul>
-<ActionForm command="write-line" class="no-print flex items-end gap-2 pt-3" label="Write on the list">
+<ActionForm
+  command="write-line"
+  class="no-print flex items-end gap-2 pt-3"
+  label="Write on the list"
+  ondone={() => (line = '')}
+>
   {#snippet children({ busy, problemAt })}
     <TextField
       label="Also buy"
@@ -84,6 +90,7 @@
       name="line"
       class="grow"
       placeholder="cheesecloth"
+      bind:value={line}
       problem={problemAt('line')}
     />
     <Button type="submit" outline disabled={busy} class="min-h-11">Write</Button>
