@@ -265,6 +265,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     headspace: '20 mm',
     weightMl: 30
   },
+  'set-portion': { name: 'A bowl', weight: '150 g' },
   'set-tare': { name: 'Blue bowl', weight: '412 g' },
   'weigh-spoon': { saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: '58 g' },
   'reset-learning': { what: 'trim:carrot' },

@@ -384,6 +384,7 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     placeId: ours.places[d(ours.places.length)]!.id,
     tempC: 4 + d(22)
   }),
+  'set-portion': (_, d) => ({ name: `Bowl ${d(3)}`, weight: `${d(3) * 80} g` }),
   'set-tare': (_, d) => ({ name: `Bowl ${d(3)}`, weight: `${300 + d(200)} g` }),
   'weigh-spoon': (_, d) => ({ saltKindId: 'sea-fine', spoons: 10, unit: 'tsp', weight: `${50 + d(15)} g` }),
   'reset-learning': (_, d) => ({ what: ['trim:carrot', 'packing:kohlrabi.pieces_1-spear'][d(2)] }),

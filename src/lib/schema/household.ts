@@ -17,7 +17,8 @@ import {
   ticked,
   whole,
   no,
-  millivolts
+  millivolts,
+  weightText
 } from './common';
 
 const units = z.enum(['metric', 'US', 'imperial'], no('not-a-choice'));
@@ -128,6 +129,7 @@ export const breakJarSchema = z.object({
 export const washJarsSchema = z.object({ commandId, jarId: z.union([id, z.literal('')]).default('') });
 
 /** A bowl or jar weighed empty once. */
+export const setPortionSchema = z.object({ commandId, name: shortText, weight: weightText });
 export const setTareSchema = z.object({
   commandId,
   tareId: id.optional(),
@@ -210,6 +212,11 @@ export const setPlaceSchema = z.object({
   shelfLitres: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
     number(1, 5000, 'count-out-of-range').nullable()
+  ),
+  /** Clear height over its boards, mm. */
+  shelfMm: z.preprocess(
+    (v) => (v === '' ? undefined : v),
+    number(50, 3000, 'shelf-height-strange').optional()
   )
 });
 

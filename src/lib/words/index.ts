@@ -1,4 +1,5 @@
 export * from './away';
+export * from './brines';
 export * from './cautions';
 export * from './cuts';
 export * from './dates';

@@ -46,6 +46,10 @@ export const OF_JARS = {
     `Not counted yet: jar ${v.lids}.`,
     'Say of each whether it stands there as written, holds less, or is gone.'
   ],
+  'shelf-height-strange': [
+    'A shelf is between 5 cm and 3 m high.',
+    'Write its clear height with its unit, like 24 cm or 9 in; empty where it does not matter.'
+  ],
   'jar-opened': (v) => [
     `Jar ${v.lidNumber} was opened.`,
     'A process is for jars that are filled and closed by its guide. Keep this one in the cold.'

@@ -57,7 +57,7 @@
         />{/if}
     </BesidePanel>
     <div class="flex min-w-0 flex-col gap-7 lg:col-start-1 lg:row-start-1">
-      {#each data.places as { placeId, jars, shelfMl } (placeId)}
+      {#each data.places as { placeId, jars, shelfMl, fits } (placeId)}
         {@const place = house.household.places.find((p) => p.id === placeId)}
         {#if place}
           <section>
@@ -92,6 +92,14 @@
               </Shelf>
             </div>
             <More more={jars.more} what="on this shelf" />
+            {#if fits.some((x) => x.n > 0)}<p class="text-sm text-quiet" data-fits>
+                Room for {fits
+                  .filter((x) => x.n > 0)
+                  .map((x) => `${x.n} more ${x.name}`)
+                  .join(', or ')}.
+              </p>{:else if place.shelfLitres !== null && data.free.length > 0}<p class="heed text-sm">
+                No free jar fits here any more.
+              </p>{/if}
             <p class="no-print text-sm text-quiet">
               <a class="act" href="/cold/count/{placeId}">Count through</a>
               {place.counted ? `last ${relativeDay(place.counted.at, house.now)}` : 'not counted yet'}

@@ -95,7 +95,8 @@
       {#each data.gone as lot (lot.id)}
         <li class="flex flex-wrap justify-between gap-x-6 border-b border-rule-soft py-2">
           <span
-            >{house.crop(lot.cropId)?.name}<span class="text-quiet"
+            ><a class="underline underline-offset-4" href="/garden/{lot.id}">{house.crop(lot.cropId)?.name}</a
+            ><span class="text-quiet"
               >, {[lot.bed, relativeDay(wall(lot.day, 12), house.now)].filter(Boolean).join(', ')}</span
             ></span
           >

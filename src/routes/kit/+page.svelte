@@ -6,6 +6,7 @@
   import Learnt from '$lib/ui/kit/Learnt.svelte';
   import AwayDays from '$lib/ui/kit/AwayDays.svelte';
   import Weights from '$lib/ui/kit/Weights.svelte';
+  import Portions from '$lib/ui/kit/Portions.svelte';
   import Tares from '$lib/ui/kit/Tares.svelte';
   import Calibrate from '$lib/ui/meter/Calibrate.svelte';
   import Settings from '$lib/ui/kit/Settings.svelte';
@@ -29,7 +30,7 @@
     <Learnt learnt={data.learnt} souring={data.souring} />
   </div>
   <div class="flex min-w-0 flex-col gap-10">
-    <Places /><Tares /><Calibrate />
+    <Places /><Tares /><Portions /><Calibrate />
     <AwayDays /><Settings />{#if data.door}<WhoComesIn door={data.door} /><Feeds
         feeds={data.door.passes.filter((p) => p.kind === 'feed')}
       />{/if}<Standing />

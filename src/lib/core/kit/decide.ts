@@ -77,7 +77,7 @@ export function placeSaid(
   said: Omit<PlaceSaid, 'id'> & Named & { readonly placeId?: string | undefined },
   holds: (placeId: string) => boolean
 ): Outcome<HouseholdEvent> {
-  const { name, kind, tempC, shelfLitres, swingC, always, command } = said;
+  const { name, kind, tempC, shelfLitres, shelfMm, swingC, always, command } = said;
   const which = identity(house.places, { id: said.placeId, name, command });
   if (!which.ok) return which;
   const id = which.value;
@@ -86,6 +86,7 @@ export function placeSaid(
     return refuse('place-in-use', { field: 'kind', values: { place: before.name } });
   const data = {
     ...{ id, name, kind, tempC, shelfLitres },
+    ...(shelfMm ? { shelfMm } : {}),
     ...(swingC ? { swingC } : {}),
     ...(always ? { always } : {})
   };
@@ -115,6 +116,19 @@ export function tareSaid(
   const id = said.tareId ?? ofThatName(house.tares, name)?.id;
   const which = identity(house.tares, { id, name, command });
   return which.ok ? done({ type: 'tareSet', data: { id: which.value, name, g: read.value.g } }) : which;
+}
+
+/** A portion by the household's own name; a name said again is that portion, weighed again, and 0 g of it none. */
+export function portionSaid(
+  house: Household,
+  said: Named & { readonly weight: string }
+): Outcome<HouseholdEvent & { type: 'portionSet' }> {
+  const { name, command } = said;
+  const id = ofThatName(house.portions, name)?.id ?? command;
+  if (/^0( ?g)?$/.test(said.weight)) return done({ type: 'portionSet', data: { id, name, g: 0 } });
+  const ways = waysOf(house);
+  const read = readWeight(said.weight, 'weight', ways, bareMass(ways));
+  return read.ok ? done({ type: 'portionSet', data: { id, name, g: read.value.g } }) : read;
 }
 
 /** A weight with its own measures; a name said again is that weight, measured again. */

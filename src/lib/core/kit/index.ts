@@ -1,3 +1,4 @@
+export * from './days';
 export * from './kit';
 export {
   offTheDay,

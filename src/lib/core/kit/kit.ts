@@ -7,7 +7,8 @@ import type { OwnStyles, StyleSaid } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 import { USUAL_ROUNDS, type Rounds } from './rounds';
-import { withOne, washed } from './lists';
+import { daysAfter, type Away, type DayEvent, type Feast } from './days';
+import { withOne, washed, withPortion, withSpoon } from './lists';
 import { placesAfter, type Place, type PlaceEvent } from './places';
 
 /** What the household owns and how it likes to be spoken to; built up from its events. */
@@ -32,26 +33,15 @@ export interface OwnWeight extends VesselWeight {
   readonly name: string;
 }
 
-/** Days on which nobody is here, both included. */
-export interface Away {
-  readonly id: string;
-  readonly from: Day;
-  readonly to: Day;
-}
-
-/** So many eat here on each of these days, both included. */
-export interface Feast extends Away {
-  readonly people: number;
-  /** What it is; may be empty. */
-  readonly name: string;
-}
-
 /** A bowl or jar whose empty weight is known. */
 export interface Tare {
   readonly id: string;
   readonly name: string;
   readonly g: number;
 }
+
+/** A portion as the household calls it, by its weight: a bowl, a bottle, for four. */
+export type OwnPortion = Tare;
 
 export interface Household {
   readonly name: string;
@@ -69,6 +59,7 @@ export interface Household {
   readonly takes: Readonly<Record<string, string>>;
   readonly rounds: Rounds;
   readonly tares: readonly Tare[];
+  readonly portions: readonly OwnPortion[];
   /** When the pH meter last stood in its buffers, and what it said; null: never. */
   readonly meter: Calibration | null;
   readonly ownSpoons: readonly OwnSpoon[];
@@ -102,13 +93,12 @@ export type HouseholdEvent =
   /** Somebody goes round it from now on; by nobody's name: whoever comes by. */
   | { readonly type: 'placeTaken'; readonly data: { readonly id: string; readonly by: string } }
   | { readonly type: 'tareSet'; readonly data: Tare }
+  /** One that weighs nothing is no longer one. */
+  | { readonly type: 'portionSet'; readonly data: OwnPortion }
   | { readonly type: 'meterCalibrated'; readonly data: Omit<Calibration, 'at'> }
   | { readonly type: 'spoonWeighed'; readonly data: OwnSpoon }
   | { readonly type: 'weightSet'; readonly data: OwnWeight }
-  | { readonly type: 'awayPlanned'; readonly data: Away }
-  | { readonly type: 'awayDropped'; readonly data: { readonly id: string } }
-  | { readonly type: 'feastPlanned'; readonly data: Feast }
-  | { readonly type: 'feastDropped'; readonly data: { readonly id: string } }
+  | DayEvent
   | { readonly type: 'cropSaid'; readonly data: CropSaid }
   /** A corrected crop back to the table. */
   | { readonly type: 'cropDropped'; readonly data: { readonly id: string } }
@@ -152,6 +142,7 @@ export const NEW_HOUSEHOLD: Household = {
   takes: {},
   rounds: USUAL_ROUNDS,
   tares: [],
+  portions: [],
   meter: null,
   ownSpoons: [],
   weights: [],
@@ -184,20 +175,14 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, takes: { ...state.takes, [event.data.id]: event.data.by } };
     case 'tareSet':
       return { ...state, tares: withOne(state.tares, event.data) };
+    case 'portionSet':
+      return { ...state, portions: withPortion(state.portions, event.data) };
     case 'meterCalibrated':
       return { ...state, meter: { at, ...event.data } };
     case 'spoonWeighed':
       return { ...state, ownSpoons: withSpoon(state.ownSpoons, event.data) };
     case 'weightSet':
       return { ...state, weights: withOne(state.weights, event.data) };
-    case 'awayPlanned':
-      return { ...state, away: withOne(state.away, event.data) };
-    case 'awayDropped':
-      return { ...state, away: state.away.filter((a) => a.id !== event.data.id) };
-    case 'feastPlanned':
-      return { ...state, feasts: withOne(state.feasts, event.data) };
-    case 'feastDropped':
-      return { ...state, feasts: state.feasts.filter((f) => f.id !== event.data.id) };
     case 'cropSaid':
       return { ...state, crops: withOne(state.crops, event.data) };
     case 'cropDropped':
@@ -206,13 +191,9 @@ export function evolveHousehold(state: Household, event: HouseholdEvent, at: Wal
       return { ...state, styles: withOne(state.styles, event.data) };
     case 'learningReset':
       return { ...state, resets: { ...state.resets, [event.data.what]: event.data.day } };
+    default:
+      return { ...state, ...daysAfter(state, event) };
   }
-}
-
-/** The household's own spoon of a salt; one that weighs nothing is forgotten. */
-function withSpoon(before: Household['ownSpoons'], one: OwnSpoon): OwnSpoon[] {
-  const others = before.filter((o) => o.saltKindId !== one.saltKindId);
-  return one.g > 0 ? [...others, one] : others;
 }
 
 const rows = new WeakMap<Household['crops'], OwnCrops>();

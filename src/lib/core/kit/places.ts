@@ -17,6 +17,8 @@ export interface Place {
   /** As it is now, over the day. */
   readonly tempC: number;
   readonly shelfLitres: number | null;
+  /** Clear height over its boards, mm; absent: nobody said. */
+  readonly shelfMm?: number;
   /** Its usual course of the day: so much warmer in the afternoon, and colder before dawn, than over the day; absent: even. */
   readonly swingC?: number;
   /** What it was before, and until when, oldest first; absent: nobody has said anything of this place yet. */

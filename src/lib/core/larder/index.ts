@@ -1,3 +1,4 @@
 export * from './larder';
 export * from './count';
+export * from './shelves';
 export * from './decide';

@@ -1,4 +1,4 @@
-import { asideG, LOT_ENDS, type Lot } from '../lot/index';
+import { asideG, LOT_ENDS, type Lot, type LotEvent } from '../lot/index';
 
 /** Where picks went, g: everything together is what was weighed in. */
 export interface PicksBook {
@@ -26,4 +26,37 @@ export function picksBook(lots: readonly Lot[]): PicksBook {
       return g > 0 ? [{ how, g }] : [];
     })
   };
+}
+
+/** What a pick gave to one batch, g: as it was picked, prepared, and what its trimming took. */
+export interface PackedIn {
+  readonly batchId: string;
+  readonly pickedG: number;
+  readonly preparedG: number;
+  readonly trimG: number;
+}
+
+/** Where one pick went: the lines add up to what was weighed in. */
+export interface PickBook extends PicksBook {
+  readonly into: readonly PackedIn[];
+}
+
+/**
+ * Every gram of one pick, by its events. Example: of 1100 g weighed in, 1000 g packed that weighed 850 g prepared are 850 g
+ * in the batch and 150 g of trim, and 100 g wait.
+ */
+export function pickBook(lot: Lot, events: readonly LotEvent[]): PickBook {
+  const into = new Map<string, PackedIn>();
+  for (const e of events) {
+    if (e.type !== 'packed') continue;
+    const { batchId, g, preparedG } = e.data;
+    const before = into.get(batchId) ?? { batchId, pickedG: 0, preparedG: 0, trimG: 0 };
+    into.set(batchId, {
+      batchId,
+      pickedG: before.pickedG + g,
+      preparedG: before.preparedG + preparedG,
+      trimG: before.trimG + g - preparedG
+    });
+  }
+  return { ...picksBook([lot]), into: [...into.values()] };
 }

@@ -1,4 +1,4 @@
-import { addDays, type Day } from '../calendar/index';
+import { addDays, daysBetween, type Day } from '../calendar/index';
 import { moving, plus, some, type Contents, type Part, type Posting } from '../contents/index';
 import { as } from '../quantity/index';
 import { done, refuse, type Outcome } from '../refusal/index';
@@ -77,6 +77,41 @@ const KEEPS_DAYS = { mixed: 14, batch: 60 } as const;
 
 /** The last day it should be used. Example: brine mixed on 1 September is to be used by the 15th. */
 export const brineUseBy = (b: Pick<KeptBrine, 'day' | 'from'>): Day => addDays(b.day, KEEPS_DAYS[b.from]);
+
+/** What is known of the batch that a brine was drained from. */
+export interface BrineOrigin {
+  readonly name: string;
+  /** Nothing of that batch was ever to be thrown away. */
+  readonly sound: boolean;
+  /** The last pH that was read of it till then; null: none was. */
+  readonly pH: number | null;
+}
+/** A kept brine with its batch; null: mixed fresh; absent: nobody looked. */
+export interface KnownBrine extends KeptBrine {
+  readonly origin?: BrineOrigin | null;
+}
+
+/** What a brine may serve for. */
+export type BrineUse = 'starter' | 'soup' | 'dressing' | 'drink' | 'brine' | 'away';
+
+/** A starter is lively for a month; its flora halves with each. Common practice, no source. */
+const LIVELY_DAYS = 30;
+/** Read at or under this it sours what it is poured into. Common practice, no source. */
+const SOUR_PH = 4.2;
+
+/**
+ * What a kept brine serves for, best first: a starter only from a sound batch, read sour, and while it lives; in the kitchen
+ * while it keeps; mixed brine for the next jar. Too old, or of a batch that was thrown away: away with it.
+ * Example: brine off a sound kraut, read at 3.5 three days ago, is a starter, a soup, a dressing, a drink.
+ */
+export function brineServes(b: KnownBrine, today: Day): readonly BrineUse[] {
+  if (brineUseBy(b) < today) return ['away'];
+  if (b.from === 'mixed') return ['brine'];
+  if (b.origin && !b.origin.sound) return ['away'];
+  const sour = (b.origin?.pH ?? Infinity) <= SOUR_PH;
+  const lively = daysBetween(b.day, today) <= LIVELY_DAYS;
+  return [...(sour && lively ? (['starter'] as const) : []), 'soup', 'dressing', 'drink'];
+}
 
 /** Whether so much may be taken of it. */
 export function mayPour(b: KeptBrine, ml: number): Outcome<number> {

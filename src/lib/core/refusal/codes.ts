@@ -114,6 +114,7 @@ export const REFUSAL_CODES = [
   'list-line-unknown',
   'more-than-written',
   'shelf-half-counted',
+  'shelf-height-strange',
   'height-strange',
   'jar-heated',
   'jar-opened',

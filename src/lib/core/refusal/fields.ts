@@ -180,6 +180,7 @@ export type FieldName =
   | 'set'
   | 'shape'
   | 'shelfLitres'
+  | 'shelfMm'
   | 'side'
   | 'sign'
   | 'since'

@@ -16,6 +16,7 @@ import {
   readThermometerSchema,
   setPlaceSchema,
   takePlaceSchema,
+  setPortionSchema,
   setTareSchema,
   settleSchema,
   setWeightSchema,
@@ -109,6 +110,9 @@ export const KIT = {
     named.extend({ g: z.number() }),
     [...AMOUNT, 'name-taken'],
     (a, u) => `${a.name}: ${writeMass(a.g, u)} empty`
+  ),
+  'set-portion': command(setPortionSchema, named.extend({ g: z.number() }), AMOUNT, (a, u) =>
+    a.g > 0 ? `${a.name}: ${writeMass(a.g, u)}` : `${a.name}: no longer a portion`
   ),
   'weigh-spoon': command(
     weighSpoonSchema,

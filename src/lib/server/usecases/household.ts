@@ -111,6 +111,15 @@ export const takePlace = useCase('take-place', async (work, input) =>
   )
 );
 
+/** A portion by the household's own name. */
+export const setPortion = useCase('set-portion', async (work, input) =>
+  inHouse(
+    work,
+    (ours) => decide.portionSaid(ours, { ...input, command: work.command }),
+    ({ data }) => ({ name: data.name, g: data.g })
+  )
+);
+
 /** A bowl weighed empty, to be subtracted ever after. */
 export const setTare = useCase('set-tare', async (work, input) =>
   inHouse(

@@ -2,6 +2,7 @@ import { leftG, standing, type Batch } from '../../core/batch';
 import { dayNumberOf } from '../../core/care';
 import { dayOfWall, type WallMinute } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
+import type { KnownBrine } from '../../core/pantry';
 import { jarsToWash, type Kitchen } from '../../core/kitchen';
 import type { Counts } from '../../core/making';
 import { FIRST_BENCH, lyingOn, type Lot, type LotOnBench } from '../../core/lot';
@@ -10,6 +11,7 @@ import type { Recipe } from '../../core/recipe';
 import type { BenchDraft } from '../../schema/bench';
 import { allRecipes, emptiedLately, lots as lotRepo, runOn, type LotBrief } from '../repos';
 import { benchDraft, kitchenFor, makingsOf, type BenchMaking, type House } from '../usecases';
+import { knownBrines } from './brines';
 import { living, once } from './living';
 import { souringTaught } from './souring';
 
@@ -23,7 +25,8 @@ const RAW_SHOWN = 200;
 const NAMED = /^[A-Za-z0-9_-]{1,64}$/;
 
 /** One bench: what lies and is chosen on it, and the kitchen as it finds it. */
-export interface BenchShown extends Omit<Kitchen, 'household'> {
+export interface BenchShown extends Omit<Kitchen, 'household' | 'brines'> {
+  readonly brines: readonly KnownBrine[];
   readonly bench: string;
   readonly makings: readonly BenchMaking[];
   readonly lots: readonly LotOnBench[];
@@ -52,7 +55,8 @@ export async function benchShown(house: House, asked: string): Promise<BenchShow
   const bench = NAMED.test(asked) ? asked : usual;
   const { jars, learnt, brines, away } = await kitchenFor(db, dayOfWall(now), bench);
   return {
-    ...{ bench, makings, jars, learnt, brines, away },
+    ...{ bench, makings, jars, learnt, away },
+    brines: await knownBrines(house, brines),
     lots: lyingOn(lots, bench),
     raw: (await lotRepo.briefs(db, { most: RAW_SHOWN })).reverse(),
     waiting: lots.filter((l) => l.gardenG > 0),

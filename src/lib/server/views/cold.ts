@@ -1,7 +1,7 @@
 import type { KindShown } from '../../core/appetite';
 import { freeSizes, inHand, placeOf, standing, stockG, type BatchInHand } from '../../core/batch';
 import { verdictOn, type CareTask } from '../../core/care';
-import { stock, type StockJar } from '../../core/larder';
+import { SHELF, stillFits, stock, type StillFits, type StockJar } from '../../core/larder';
 import type { TaughtBySouring } from '../../core/outlook';
 import { freeJars } from '../../core/kitchen';
 import type { OwnedSize } from '../../core/worksheet';
@@ -27,6 +27,8 @@ export interface Cold {
     readonly jars: Stepped<ColdJar>;
     /** What all of its jars take of the shelf, ml. */
     readonly shelfMl: number;
+    /** How many more of each free size it takes. */
+    readonly fits: readonly StillFits[];
   }[];
   readonly eatFirst: readonly ColdJar[];
   readonly jars: number;
@@ -40,9 +42,6 @@ export interface Cold {
   /** What this household's ferments taught. */
   readonly souring: readonly TaughtBySouring[];
 }
-
-/** Shelf room of a jar: about one and a half times what it holds. Default of the season model. */
-const SHELF = 1.5;
 
 /** So many jars are named as the next to eat. */
 const EAT_FIRST = 6;
@@ -63,15 +62,19 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
   const first = (s: ColdJar) => Number(!(s.condemned || s.filling.id === asked));
   const tasks = (await care(house)).filter((t) => places.includes(t.placeId) && t.due <= now);
   const shownTasks = steps(tasks, all ? Infinity : STEP, (a, b) => a.since - b.since);
+  const free = freeSizes(freeJars(household, await emptiedLately(house.db, house.clock.now())));
   const ofTasks = new Set(shownTasks.shown.map((t) => t.batchId));
   return {
     places: places
       .map((placeId) => {
         const at = jars.filter((s) => s.placeId === placeId);
+        const shelfMl = at.reduce((a, s) => a + SHELF * s.filling.usableMl, 0);
+        const place = household.places.find((p) => p.id === placeId)!;
         return {
           placeId,
           jars: steps(at, all ? Infinity : JARS_STEP, (a, b) => first(a) - first(b)),
-          shelfMl: at.reduce((a, s) => a + SHELF * s.filling.usableMl, 0)
+          shelfMl,
+          fits: stillFits(place, shelfMl, free)
         };
       })
       .filter((p) => p.jars.shown.length > 0),
@@ -81,7 +84,7 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
     kinds: await eatingDown(house),
     tasks: shownTasks,
     souring: await souringTaught(house),
-    free: freeSizes(freeJars(household, await emptiedLately(house.db, house.clock.now()))),
+    free,
     batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)
   };
 }

@@ -3,9 +3,10 @@ import { verdictOn } from '../../core/care';
 import { stock } from '../../core/larder';
 import { dayOfWall } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
-import { shoppingList, type KeptBrine, type Pantry, type ToBuy } from '../../core/pantry';
+import { shoppingList, type KnownBrine, type Pantry, type ToBuy } from '../../core/pantry';
 import { brines, shopping } from '../repos';
 import { makingsOf, type House } from '../usecases';
+import { knownBrines } from './brines';
 import type { ColdJar } from './cold';
 import { living, once } from './living';
 
@@ -13,7 +14,7 @@ import { living, once } from './living';
 export interface PantryShown {
   readonly goods: Pantry;
   readonly toBuy: readonly ToBuy[];
-  readonly brines: readonly KeptBrine[];
+  readonly brines: readonly KnownBrine[];
   /** Jars on its shelves: heated by a recorded process, every one. */
   readonly jars: readonly ColdJar[];
 }
@@ -32,7 +33,7 @@ export async function pantryShown(house: House): Promise<PantryShown> {
     })),
     goods,
     toBuy: await shoppingShown(house),
-    brines: await brines.list(house.db, 'live')
+    brines: await knownBrines(house, await brines.list(house.db, 'live'))
   };
 }
 

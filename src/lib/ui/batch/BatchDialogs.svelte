@@ -6,6 +6,8 @@
   import Sheet from '../forms/Sheet.svelte';
   import { placeOf, standing } from '$lib/core/batch';
   import { jarCase, pHLineDay } from '$lib/core/care';
+  import type { Place } from '$lib/core/kit';
+  import { standsMm, tooTall } from '$lib/core/larder';
   import { aheadOf, knowsOf, type TaughtBySouring } from '$lib/core/outlook';
   import { LIDS } from '$lib/core/vessel';
   import { PH_LINE } from '$lib/core/safety';
@@ -46,6 +48,12 @@
       ? aheadOf(b, jars[0], knowsOf(house.household, souring), house.now)
       : null
   );
+  /** Jars that stand higher than a place is clear. */
+  const tallSays = (place: Place) => {
+    const tall = jars.filter((f) => tooTall(place, f.geometryId));
+    const high = Math.max(...tall.map((f) => standsMm(f.geometryId) ?? 0));
+    return `Too tall: jar ${listed(tall.map((f) => f.lidNumber))} stands about ${house.height(high)}, ${house.height(place.shelfMm ?? 0)} are clear.`;
+  };
   const noSour = $derived(
     b ? jars.filter((f) => !b.readings.some((r) => r.fillingIds.includes(f.id) && r.pH <= PH_LINE)) : []
   );
@@ -160,6 +168,9 @@
                     {place.name}, {house.temp(place.tempC)}{only ? ' (here)' : ''}
                   </Button>
                   {#if says}<p class="pt-0.5 text-sm">{says}</p>{/if}
+                  {#if jars.some((f) => tooTall(place, f.geometryId))}<p class="heed mt-0.5 text-sm">
+                      {tallSays(place)}
+                    </p>{/if}
                 </div>
               {/snippet}
             </EachPlace>

@@ -40,6 +40,8 @@
   const verdicts = $derived(
     verdictsOf(jar.batch, house.household.places).filter((v) => v.fillingId === f.id)
   );
+  /** The household's own portions that the jar still gives. */
+  const portions = $derived(house.household.portions.filter((p) => p.g <= stockG(f) + 0.5));
   /** Who eats here, and wants a word with it. */
   const eaters = $derived(EATERS.filter((e) => house.household.eaters.includes(e)));
 </script>
@@ -92,6 +94,21 @@
         <Trouble problem={problemAt('amount')} />
       {/snippet}
     </ActionForm>
+    {#if portions.length > 0}<div class="flex flex-wrap gap-2" role="group" aria-label="Your portions">
+        {#each portions as p (p.id)}
+          <ActionForm
+            command="portion"
+            values={{ ...base, how: 'eaten', amount: 'weight', weight: `${p.g} g` }}
+          >
+            {#snippet children({ busy, problems })}
+              <Button type="submit" outline class="min-h-11" disabled={busy}
+                >{p.name}, {house.mass(p.g)}</Button
+              >
+              <Trouble problem={problems[0]} />
+            {/snippet}
+          </ActionForm>
+        {/each}
+      </div>{/if}
     <div class="grid grid-cols-2 gap-2">
       <ActionForm command="portion" values={{ ...base, how: 'given', amount: 'all' }}>
         {#snippet children({ busy })}<Button type="submit" outline class="w-full" disabled={busy}

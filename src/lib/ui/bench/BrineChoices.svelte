@@ -1,8 +1,8 @@
 <script lang="ts">
   import { Checkbox } from 'flowbite-svelte';
   import { daysBetween, dayOfWall } from '$lib/core/calendar';
-  import { lastingWords, STEP_WORDS, waterWords } from '$lib/words';
-  import type { KeptBrine } from '$lib/core/pantry';
+  import { brineFrom, lastingWords, STEP_WORDS, waterWords } from '$lib/words';
+  import { brineServes, type KnownBrine } from '$lib/core/pantry';
   import { plain, unitFor, writePercent, writeSalt } from '$lib/core/quantity';
   import type { BrineToMix, Worksheet } from '$lib/core/worksheet';
   import { useHouse } from '../house/house.svelte';
@@ -11,12 +11,17 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
 
   /** How the brine is made: jug or jar, cold or hot, from what is there already, with which water. */
-  let { bench, sheet, brines }: { bench: Bench; sheet: Worksheet; brines: readonly KeptBrine[] } = $props();
+  let { bench, sheet, brines }: { bench: Bench; sheet: Worksheet; brines: readonly KnownBrine[] } = $props();
   const house = useHouse();
   const water = $derived(waterWords(house.household.waterId));
   const cupMl = $derived(unitFor('cup', house.household.spoons)?.factor ?? 250);
   const cups = (b: BrineToMix) => plain(Math.round((b.waterMl / cupMl) * 4) / 4, 2);
-  const age = (b: KeptBrine) => daysBetween(b.day, dayOfWall(house.now));
+  const age = (b: KnownBrine) => daysBetween(b.day, dayOfWall(house.now));
+  /** Whether it brings a flora that sours what it is poured into. */
+  const startsWith = (b: KnownBrine) =>
+    brineServes(b, dayOfWall(house.now)).includes('starter')
+      ? '; a starter'
+      : '; no starter: only of a sound batch that was read sour, within a month';
   const time = (minutes: number) =>
     minutes < 90
       ? `${Math.round(minutes / 5) * 5} minutes`
@@ -90,7 +95,7 @@
           >{b.name}: {house.volume(b.ml)} of {writePercent(b.strength)}, {age(b) === 0
             ? 'from today'
             : `${age(b)} day${age(b) === 1 ? '' : 's'} old`}{b.from === 'batch'
-            ? '; a starter, only of a sound batch'
+            ? `; ${brineFrom(b)}${startsWith(b)}`
             : ''}</Checkbox
         >
       {/each}

@@ -23,12 +23,14 @@
   // As typed, in the household's own degrees and measures; the house is told °C and litres.
   let temp = $state('');
   let shelf = $state('');
+  let high = $state('');
   let swing = $state('');
   const edit = (place: Place | 'new' | null) => {
     editing = place;
     const of = place === 'new' ? null : place;
     temp = of ? house.temp(of.tempC).replace(/\s.*/, '') : '';
     swing = of?.swingC ? house.degrees(of.swingC).replace(/\s.*/, '') : '';
+    high = of?.shelfMm ? house.height(of.shelfMm) : '';
     shelf = of?.shelfLitres ? house.volume(of.shelfLitres * 1000) : '';
   };
   const tempRead = $derived(readTemperature(temp, house.household.units));
@@ -44,6 +46,10 @@
   const shelfRead = $derived(
     readQuantity(shelf, { kind: 'volume', unit: us ? 'quart' : 'l', system: house.household.spoons })
   );
+  const highRead = $derived(
+    readQuantity(high, { kind: 'length', unit: us ? 'in' : 'cm', system: house.household.spoons })
+  );
+  const highProblem = $derived(high === '' || highRead.ok ? undefined : problem(highRead.refusal));
   const tempProblem = $derived(temp === '' || tempRead.ok ? undefined : problem(tempRead.refusal));
   const shelfProblem = $derived(shelf === '' || shelfRead.ok ? undefined : problem(shelfRead.refusal));
 </script>
@@ -84,6 +90,15 @@
         problem={problemAt('shelfLitres') ?? shelfProblem}
       />
       <TextField
+        label="Clear height of a shelf, {us ? 'inches' : 'cm'}"
+        id="p-high"
+        value={high}
+        placeholder="if a jar may be too tall"
+        oninput={(said) => (high = said)}
+        problem={problemAt('shelfMm') ?? highProblem}
+      />
+      <input type="hidden" name="shelfMm" value={highRead.ok ? highRead.value.value : high} />
+      <TextField
         label="Afternoons are warmer than the whole day by, {us ? '°F' : '°C'}"
         id="p-swing"
         inputmode="decimal"
@@ -91,7 +106,6 @@
         placeholder="0: even all day"
         oninput={(said) => (swing = said)}
         problem={problemAt('swingC')}
-        class="sm:col-span-2"
       />
       <input type="hidden" name="swingC" value={swingC} />
       {#if place && tempRead.ok && Math.abs(tempRead.value - place.tempC) > 0.05}

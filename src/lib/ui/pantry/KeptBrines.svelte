@@ -2,8 +2,9 @@
   import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
   import { dayOfWall, daysBetween, wall } from '$lib/core/calendar';
-  import { brineUseBy, type KeptBrine } from '$lib/core/pantry';
+  import { brineServes, brineUseBy, type KnownBrine } from '$lib/core/pantry';
   import { plain, writePercent } from '$lib/core/quantity';
+  import { brineFrom, brineSays } from '$lib/words';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
   import BrineShown from '../meter/BrineShown.svelte';
@@ -11,7 +12,7 @@
   import { relativeDay } from '../time';
 
   /** Brine made ahead or left over: strength, age, where it comes from. The Bench offers it to the next batch. */
-  let { brines }: { brines: readonly KeptBrine[] } = $props();
+  let { brines }: { brines: readonly KnownBrine[] } = $props();
   const house = useHouse();
   let strength = $state('');
   const today = $derived(dayOfWall(house.now));
@@ -25,6 +26,9 @@
       <li class="line">
         <p class="flex flex-wrap justify-between gap-x-4">
           <b>{b.name}</b><span>{house.volume(b.ml)} of {writePercent(b.strength)}</span>
+        </p>
+        <p class="text-sm text-quiet">
+          {[brineFrom(b), brineSays(brineServes(b, today))].filter(Boolean).join('; ')}
         </p>
         <div class="flex flex-wrap items-center justify-between gap-x-4 text-sm">
           <span class={left < 0 ? 'text-heed' : 'text-quiet'}

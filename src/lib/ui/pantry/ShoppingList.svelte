@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Button } from 'flowbite-svelte';
+  import { Button, Input } from 'flowbite-svelte';
   import { basketCost, type Goods, type ToBuy } from '$lib/core/pantry';
   import { listText, whyBought } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -54,10 +54,11 @@
         <ActionForm command="tick-line" values={{ lineId: l.id, isIn: true }} label="What {l.name} cost">
           {#snippet children({ problemAt })}
             <label class="no-print flex items-center gap-2 text-sm"
-              ><span>price</span><input
+              ><span>price</span><Input
                 name="price"
                 inputmode="decimal"
-                class="min-h-11 w-20 rounded border-rule-strong bg-transparent text-right"
+                autocomplete="off"
+                class="w-24 text-right"
                 value={l.price === null ? '' : l.price.toFixed(2)}
                 onchange={(e) => e.currentTarget.form?.requestSubmit()}
               /></label

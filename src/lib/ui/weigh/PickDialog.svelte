@@ -33,6 +33,7 @@
       Weighed in as <b>{lot.weighed.said}</b>{lot.corrected ? ' (corrected)' : ''}, {lot.bed ||
         'no bed named'}. <b>{house.mass(lot.gardenG)}</b> lies in the Garden.
       {#if lot.note}<span class="block text-quiet">{lot.note}</span>{/if}
+      <a class="act" href="/garden/{lot.id}">Every gram of it</a>
     </p>
     <ActionForm command="end-pick" values={{ lotId: lot.id }} ondone={close} label="Another end">
       {#snippet children({ busy, problemAt })}

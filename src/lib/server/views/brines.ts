@@ -1,0 +1,30 @@
+import type { Batch } from '../../core/batch';
+import { wall } from '../../core/calendar';
+import { verdictOn } from '../../core/care';
+import type { Place } from '../../core/kit';
+import type { BrineOrigin, KeptBrine, KnownBrine } from '../../core/pantry';
+import { batches } from '../repos';
+import type { House } from '../usecases';
+import { living } from './living';
+
+/** Kept brines, each with what is known of the batch that it was drained from. */
+export async function knownBrines(house: House, all: readonly KeptBrine[]): Promise<KnownBrine[]> {
+  const { batches: live, household } = await living(house);
+  const out: KnownBrine[] = [];
+  for (const b of all) {
+    const of = b.from === 'batch' ? b.batchId : null;
+    const batch =
+      of === null ? undefined : (live.find((x) => x.id === of) ?? (await batches.load(house.db, of))?.state);
+    out.push({ ...b, origin: batch ? originOf(batch, b, household.places) : null });
+  }
+  return out;
+}
+
+function originOf(b: Batch, { day }: KeptBrine, places: readonly Place[]): BrineOrigin {
+  const till = wall(day, 24);
+  return {
+    name: b.name,
+    sound: b.fillings.every((f) => verdictOn(b, f, places) === null),
+    pH: b.readings.findLast((r) => r.at <= till)?.pH ?? null
+  };
+}

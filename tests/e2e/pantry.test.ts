@@ -1,0 +1,80 @@
+import { expect, open, test } from './support';
+
+test('a process whose row does not reach the kitchen is refused; by the right row the jar stands in the pantry', async ({
+  page
+}) => {
+  await open(page, '/cold');
+  const panel = page.getByLabel('The chosen jar');
+  await page.getByRole('button', { name: /^Jar 52:/ }).click();
+  await expect(panel.getByText(/^jar 52,/)).toBeVisible();
+  await panel.getByRole('button', { name: /^Heated for the pantry/ }).click();
+  const sheet = page.getByRole('dialog');
+  const fill = (name: string, text: string) => sheet.getByLabel(name, { exact: true }).fill(text);
+  await fill('Guide', 'The county kitchen guide');
+  await fill('Edition', '2019');
+  await sheet.getByRole('button', { name: 'Onto the pantry shelf' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('your altitude');
+  await fill('Product, as the guide calls it', 'Fermented cabbage');
+  await sheet.getByLabel('Pack').selectOption('raw');
+  await fill('Its row: jar size', '0.5 l');
+  await fill('Its row: up to', '300 m');
+  await fill('Your altitude', '640 m');
+  await sheet.getByLabel('How', { exact: true }).selectOption('boiling-water');
+  await fill('Minutes that they had', '9');
+  await fill('Who did it', 'Ada');
+  await sheet.getByRole('button', { name: 'Onto the pantry shelf' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('water boils cooler there');
+  // Nothing typed is lost.
+  await expect(sheet.getByLabel('Who did it')).toHaveValue('Ada');
+  await fill('Its row: up to', '900 m');
+  await sheet.getByRole('button', { name: 'Onto the pantry shelf' }).click();
+  await expect(page.getByText(/^On the pantry shelf: .*jar 52/)).toBeVisible();
+  await open(page, '/pantry');
+  const shelf = page.getByLabel('Heated jars');
+  await shelf.getByRole('button', { name: /^Jar 52:/ }).click();
+  await expect(page.getByRole('dialog').locator('[data-heated]')).toContainText('No living culture');
+});
+
+test('a shelf is counted through on a phone: one jar is gone, and the record says why', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/cold');
+  await page.getByRole('link', { name: 'Count through' }).first().click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Count through/);
+  const jar = page.getByRole('listitem', { name: /^Jar 7:/ });
+  await jar.getByRole('button', { name: 'gone' }).click();
+  await jar.getByRole('button', { name: 'given away' }).click();
+  // What was said so far outlives a locked phone.
+  await page.reload();
+  await expect(jar.getByRole('button', { name: 'given away' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Counted' }).click();
+  await expect(page.getByRole('alert')).toContainText('Not counted yet: jar');
+  await page.getByRole('button', { name: 'The rest as written' }).click();
+  await page.getByLabel(/^Why the difference/).fill('the harvest supper');
+  await page.getByRole('button', { name: 'Counted' }).click();
+  await expect(page.getByText(/counted: 12 jars, 1 not as written/)).toBeVisible();
+  await expect(page).toHaveURL(/\/cold$/);
+  await expect(page.getByRole('button', { name: /^Jar 7:/ })).toBeHidden();
+  await expect(page.getByText('last today').first()).toBeVisible();
+});
+
+test('the shopping list: written at home, ticked in the shop, brought home onto the shelf', async ({
+  page
+}) => {
+  await open(page, '/pantry');
+  await page.getByLabel('Also buy').fill('Cheesecloth');
+  await page.getByRole('button', { name: 'Write', exact: true }).click();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('link', { name: /^In the shop/ }).click();
+  const line = (name: string) => page.getByRole('form', { name, exact: true }).getByRole('button');
+  await line('Juniper berries').click();
+  await expect(line('Juniper berries')).toHaveAttribute('aria-pressed', 'true');
+  await page.getByLabel('price').fill('3,40');
+  await page.getByLabel('price').press('Tab');
+  await line('Cheesecloth').click();
+  await page.getByRole('button', { name: 'Home with 2, 3.40 in all' }).click();
+  await page.getByLabel('Juniper berries: came home').fill('60 g');
+  await page.getByRole('button', { name: 'Onto the shelf' }).click();
+  await expect(page.getByText('Nothing is short.')).toBeVisible();
+  await page.getByRole('link', { name: 'Pantry' }).first().click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Juniper berries' })).toContainText(/95\sg/);
+});
