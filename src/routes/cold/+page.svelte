@@ -93,9 +93,9 @@
             </div>
             <More more={jars.more} what="on this shelf" />
             {#if fits.some((x) => x.n > 0)}<p class="text-sm text-quiet" data-fits>
-                Room for {fits
+                Still room, of one kind, for {fits
                   .filter((x) => x.n > 0)
-                  .map((x) => `${x.n} more ${x.name}`)
+                  .map((x) => `${x.n} × ${x.name}`)
                   .join(', or ')}.
               </p>{:else if place.shelfLitres !== null && data.free.length > 0}<p class="heed text-sm">
                 No free jar fits here any more.

@@ -27,8 +27,8 @@ export interface StillFits {
 }
 
 /**
- * How many more jars of each size a place takes; none where nobody said how much room it has.
- * Example: 40 l of shelf of which 25 l are taken take ten more jars of a litre.
+ * How many of the free jars of each size a place still takes; none where nobody said how much room it has.
+ * Example: 40 l of shelf of which 25 l are taken take ten more jars of a litre, where as many are free.
  * @param takenMl shelf room that is taken
  */
 export function stillFits(
@@ -37,6 +37,7 @@ export function stillFits(
   sizes: readonly {
     readonly id: string;
     readonly usableMl: number;
+    readonly free: number;
     readonly jar: { readonly name: string; readonly geometryId: string };
   }[]
 ): StillFits[] {
@@ -44,5 +45,9 @@ export function stillFits(
   const leftMl = Math.max(0, place.shelfLitres * 1000 - takenMl);
   return sizes
     .filter((s) => !tooTall(place, s.jar.geometryId))
-    .map((s) => ({ jarId: s.id, name: s.jar.name, n: Math.floor(leftMl / (SHELF * s.usableMl)) }));
+    .map((s) => ({
+      jarId: s.id,
+      name: s.jar.name,
+      n: Math.min(s.free, Math.floor(leftMl / (SHELF * s.usableMl)))
+    }));
 }

@@ -5,10 +5,13 @@
   /** What came into the jars from the left, what left them to the right: as broad as it is heavy. */
   let {
     came,
-    went
+    went,
+    basket = false
   }: {
     came: readonly { readonly name: string; readonly g: number }[];
     went: readonly { readonly name: string; readonly g: number }[];
+    /** Of a pick: a basket stands in the middle, not a jar. */
+    basket?: boolean;
   } = $props();
   const house = useHouse();
   let width = $state(720);
@@ -55,26 +58,42 @@
         >{house.mass(f.g)}</text
       >
     {/each}
-    <rect
-      x={x.in + neck}
-      y={jarTop - 10}
-      width={x.out - x.in - 2 * neck}
-      height="10"
-      rx="3"
-      fill="var(--glass)"
-      stroke="var(--ink)"
-      stroke-width="2"
-    />
-    <rect
-      x={x.in}
-      y={jarTop}
-      width={x.out - x.in}
-      height={JAR}
-      rx="9"
-      fill="var(--glass)"
-      stroke="var(--ink)"
-      stroke-width="2"
-    />
+    {#if basket}
+      <path
+        d="M{x.in} {jarTop + 14} C{x.in} {jarTop - 34} {x.out} {jarTop - 34} {x.out} {jarTop + 14}"
+        fill="none"
+        stroke="var(--wood)"
+        stroke-width="4"
+      />
+      <path
+        d="M{x.in} {jarTop + 10} H{x.out} L{x.out - neck} {jarTop + JAR} H{x.in + neck} Z"
+        fill="var(--glass)"
+        stroke="var(--wood)"
+        stroke-width="3"
+        stroke-linejoin="round"
+      />
+    {:else}
+      <rect
+        x={x.in + neck}
+        y={jarTop - 10}
+        width={x.out - x.in - 2 * neck}
+        height="10"
+        rx="3"
+        fill="var(--glass)"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
+      <rect
+        x={x.in}
+        y={jarTop}
+        width={x.out - x.in}
+        height={JAR}
+        rx="9"
+        fill="var(--glass)"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
+    {/if}
     <text
       x={width / 2}
       y={high / 2 + 5}

@@ -35,6 +35,7 @@
 
 <div class="flex max-w-3xl flex-col gap-5">
   <GramsPicture
+    basket
     came={[
       { name: 'weighed in', g: book.weighedG },
       ...(trimG < -SEEN_G ? [{ name: 'water of washing', g: -trimG }] : [])
