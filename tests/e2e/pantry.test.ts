@@ -1,4 +1,4 @@
-import { expect, open, test } from './support';
+import { expect, open, say, test } from './support';
 
 test('a process whose row does not reach the kitchen is refused; by the right row the jar stands in the pantry', async ({
   page
@@ -16,8 +16,8 @@ test('a process whose row does not reach the kitchen is refused; by the right ro
   await expect(sheet.getByRole('alert')).toContainText('your altitude');
   await fill('Product, as the guide calls it', 'Fermented cabbage');
   await sheet.getByLabel('Pack').selectOption('raw');
-  await fill('Its row: jar size', '0.5 l');
-  await fill('Its row: up to', '300 m');
+  await fill('Its row: jars of', '0.5 l');
+  await fill('Its row: as high as', '300 m');
   await fill('Your altitude', '640 m');
   await sheet.getByLabel('How', { exact: true }).selectOption('boiling-water');
   await fill('Minutes that they had', '9');
@@ -26,7 +26,7 @@ test('a process whose row does not reach the kitchen is refused; by the right ro
   await expect(sheet.getByRole('alert')).toContainText('water boils cooler there');
   // Nothing typed is lost.
   await expect(sheet.getByLabel('Who did it')).toHaveValue('Ada');
-  await fill('Its row: up to', '900 m');
+  await fill('Its row: as high as', '900 m');
   await sheet.getByRole('button', { name: 'Onto the pantry shelf' }).click();
   await expect(page.getByText(/^On the pantry shelf: .*jar 52/)).toBeVisible();
   await open(page, '/pantry');
@@ -77,4 +77,20 @@ test('the shopping list: written at home, ticked in the shop, brought home onto 
   await expect(page.getByText('Nothing is short.')).toBeVisible();
   await page.getByRole('link', { name: 'Pantry' }).first().click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Juniper berries' })).toContainText(/95\sg/);
+});
+
+test('Cold says how long a jar stays as sour as it is, and gives the household’s own portion', async ({
+  page,
+  request
+}) => {
+  await say(request, 'set-portion', { name: 'A bowl', weight: '150 g' });
+  await open(page, '/cold');
+  const panel = page.getByLabel('The chosen jar');
+  await page.getByRole('button', { name: /^Jar 1:/ }).click();
+  await expect(panel.getByText(/^jar 1,/)).toBeVisible();
+  await expect(panel.locator('[data-stored]')).toHaveText(/^By this guess /);
+  const left = async () => Number((await panel.locator('.answer').innerText()).replace(/\D/g, ''));
+  const before = await left();
+  await panel.getByRole('button', { name: 'A bowl, 150' }).click();
+  await expect.poll(async () => before - (await left())).toBe(150);
 });

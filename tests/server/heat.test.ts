@@ -124,6 +124,16 @@ describe('a pantry jar', () => {
     expect(raw).toMatchObject({ ok: false, codes: ['raw-not-pantry'] });
   });
 
+  it('opened, it keeps as an open jar does, a month in the cold', async () => {
+    await readSour();
+    await heat();
+    house.at('2026-12-01', 9);
+    await house.say('portion', { batchId: 'kraut', fillingId: 'kraut.j1', how: 'eaten', amount: 'quarter' });
+    const b = (await batches.load(house.db, 'kraut'))!.state;
+    const keeps = keepUntil(b.style, await jar(), (await household(house.db)).places)!;
+    expect(keeps.best).toBe(wall('2026-12-29', 9));
+  });
+
   it('is taken back as if it had not been', async () => {
     await readSour();
     const before = await jar();

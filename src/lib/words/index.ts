@@ -17,6 +17,7 @@ export * from './problems';
 export * from './run';
 export * from './said';
 export * from './shopping';
+export * from './stored';
 export * from './salts';
 export * from './signs';
 export * from './styles';

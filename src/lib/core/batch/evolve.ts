@@ -4,7 +4,7 @@ import type { Lid } from '../vessel/index';
 import type { Batch, BatchEvent, Said } from './batch';
 import type { Portion } from './facts';
 import { bottledIn } from './bowl';
-import { heatedIn } from './heat';
+import { heatedIn, openedBy } from './heat';
 import { afterPostings } from './jar';
 import { portionOf, postingsOf } from './moved';
 import { starterIn } from './poured';
@@ -125,7 +125,7 @@ const queuedIn = (state: Batch, { fillingIds, waitsFor }: Of<'queued'>['data'], 
   );
 
 const portionedIn = (state: Batch, portion: Portion, moved: readonly Posting[]): Batch => ({
-  ...withFillings(state, [portion.fillingId], (f) => lessDrawn(f, moved)),
+  ...withFillings(state, [portion.fillingId], (f) => openedBy(lessDrawn(f, moved), portion.at)),
   portions: [...state.portions, portion]
 });
 

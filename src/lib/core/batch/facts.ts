@@ -1,7 +1,7 @@
 import type { WallMinute } from '../calendar/index';
 import type { Contents, Part } from '../contents/index';
 import type { CareKind } from './care-kinds';
-import type { HeatProcess } from './heat-process';
+import type { Heated } from './heat-process';
 import type { Crop, Cut } from '../produce/index';
 import type { Lid } from '../vessel/index';
 
@@ -41,7 +41,7 @@ export interface Filling {
   /** Filled with what was finished: nothing lies in it, and nothing is to be blended any more. */
   readonly finished?: true;
   /** Heated by the process of a tested guide: shelf-stable, and its living culture gone. */
-  readonly heated?: HeatProcess & { readonly at: WallMinute };
+  readonly heated?: Heated;
   /** Filled out of another jar of its batch: what was due before is that one's. */
   readonly decantedAt?: WallMinute;
   readonly emptiedAt: WallMinute | null;

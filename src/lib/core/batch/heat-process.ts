@@ -1,3 +1,4 @@
+import type { WallMinute } from '../calendar/index';
 import { readQuantity, type Ways } from '../reading/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
 
@@ -23,6 +24,13 @@ export interface HeatProcess {
   readonly pressure: string;
   /** Who did it. */
   readonly who: string;
+}
+
+/** A process as a jar keeps it. */
+export interface Heated extends HeatProcess {
+  readonly at: WallMinute;
+  /** Opened, it keeps no longer than any open jar in the cold. */
+  readonly openedAt?: WallMinute;
 }
 
 /** The same as it is typed: anything may be missing. */

@@ -55,3 +55,10 @@ export function heatedIn(
   const { waitsFor: _, ...rest } = f;
   return { ...rest, heated: { ...process, at }, stays: [...f.stays, { placeId, from: at }] };
 }
+
+/** An opened jar in the cold, heated or not, is best for so many days, and at the longest. Common practice, no source. */
+export const OPENED_DAYS = { best: 28, latest: 56 } as const;
+
+/** A heated jar of which something was taken. */
+export const openedBy = (f: Filling, at: WallMinute): Filling =>
+  f.heated && f.heated.openedAt === undefined ? { ...f, heated: { ...f.heated, openedAt: at } } : f;

@@ -4,6 +4,7 @@ import {
   leftG,
   placeOf,
   HEATED_MONTHS,
+  OPENED_DAYS,
   fullStockG,
   stockG,
   standing,
@@ -56,7 +57,7 @@ export function keepUntil(
   f: Filling,
   places: readonly Place[]
 ): Keeps | null {
-  if (f.heated) return keepsHeated(f.heated.at);
+  if (f.heated) return keepsHeated(f.heated);
   const place = (id: string) => places.find((p) => p.id === id);
   const last = f.stays[f.stays.length - 1];
   if (!last || place(last.placeId)?.kind !== 'cold') return null;
@@ -86,7 +87,11 @@ export function keepUntil(
   return null;
 }
 
-function keepsHeated(at: WallMinute): Keeps {
+function keepsHeated({ at, openedAt }: NonNullable<Filling['heated']>): Keeps {
+  if (openedAt !== undefined) {
+    const { best, latest } = OPENED_DAYS;
+    return { best: openedAt + best * MINUTES_PER_DAY, latest: openedAt + latest * MINUTES_PER_DAY };
+  }
   const till = (months: number) => at + Math.round(months * DAYS_PER_MONTH) * MINUTES_PER_DAY;
   return { best: till(HEATED_MONTHS.from), latest: till(HEATED_MONTHS.to) };
 }

@@ -7,13 +7,39 @@ import type { Ahead, Outlook } from './types';
 export type Stage = 'raw' | 'young' | 'mild' | 'tangy' | 'fullySour' | 'past';
 
 /** How far it most likely is at a time. */
-export function stageAt({ spans, fullySour }: Outlook, at: WallMinute): Stage {
+export function stageAt({ spans, fullySour }: Pick<Outlook, 'spans' | 'fullySour'>, at: WallMinute): Stage {
   const reached = (t: WallMinute | null) => t !== null && t <= at;
   if (reached(spans.last.likely)) return 'past';
   if (reached(fullySour)) return 'fullySour';
   if (reached(spans.tangy.likely)) return 'tangy';
   if (reached(spans.mild.likely)) return 'mild';
   return reached(spans.firstTaste.likely) ? 'young' : 'raw';
+}
+
+/** How far a stored jar has come, from when it is most likely sourer, and how far that was looked at. */
+export interface StageFrom {
+  readonly stage: Stage;
+  readonly next: { readonly stage: Stage; readonly at: WallMinute } | null;
+  readonly seenTo: WallMinute;
+}
+
+/**
+ * How far a stored jar has come now, and when it will most likely be further. The cold keeps what is past its last day on the
+ * counter about as it is. Example: mild in October at 4 °C, and tangy from the middle of January.
+ */
+export function stageFrom(
+  o: Pick<Outlook, 'spans' | 'fullySour'> & { readonly curve: readonly { readonly at: WallMinute }[] },
+  now: WallMinute
+): StageFrom {
+  const kept = (stage: Stage): Stage => (stage === 'past' ? 'fullySour' : stage);
+  const stage = kept(stageAt(o, now));
+  const { firstTaste, mild, tangy } = o.spans;
+  const ahead = [firstTaste.likely, mild.likely, tangy.likely, o.fullySour]
+    .flatMap((at) => (at !== null && at > now ? [at] : []))
+    .sort((a, b) => a - b);
+  const at = ahead.find((t) => kept(stageAt(o, t)) !== stage);
+  const seenTo = o.curve.at(-1)?.at ?? now;
+  return { stage, next: at === undefined ? null : { stage: kept(stageAt(o, at)), at }, seenTo };
 }
 
 /** What becomes of a jar that stands somewhere from now on. */

@@ -85,7 +85,7 @@
         </div>
         <div class="grid grid-cols-3 items-end gap-3">
           <TextField
-            label="Its row: jar size"
+            label="Its row: jars of"
             name="jarSize"
             id="heat-jar"
             value={last ? writeVolume(last.jarMl, house.household.units) : ''}
@@ -93,7 +93,7 @@
             problem={problemAt('jarSize')}
           />
           <TextField
-            label="Its row: up to"
+            label="Its row: as high as"
             name="rowTo"
             id="heat-row"
             placeholder={house.household.units === 'metric' ? '300 m' : '1000 ft'}

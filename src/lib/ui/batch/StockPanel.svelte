@@ -7,7 +7,7 @@
   import { inBrine, leftG, stockG, type BatchInHand } from '$lib/core/batch';
   import type { StockJar } from '$lib/core/larder';
   import { quarterG } from '$lib/core/larder';
-  import type { TaughtBySouring } from '$lib/core/outlook';
+  import { aheadOf, knowsOf, type TaughtBySouring } from '$lib/core/outlook';
   import type { OwnedSize } from '$lib/core/worksheet';
   import ActionForm from '../forms/ActionForm.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -15,6 +15,7 @@
   import WeightField from '../forms/WeightField.svelte';
   import { useHouse } from '../house/house.svelte';
   import { dialogs } from './dialogs.svelte';
+  import StoredSouring from '../outlook/StoredSouring.svelte';
   import Decant from './Decant.svelte';
   import PourInto, { type Other } from './PourInto.svelte';
   import Signs from './Signs.svelte';
@@ -35,6 +36,10 @@
   } = $props();
   const house = useHouse();
   const f = $derived(jar.filling);
+  /** How it sours on; nothing where nobody knows its salt, or where nothing lives in it. */
+  const ahead = $derived(
+    f.heated ? null : aheadOf(jar.batch, f, knowsOf(house.household, souring), house.now)
+  );
   const base = $derived({ batchId: jar.batch.id, fillingId: f.id, seenG: leftG(f) });
   let weight = $state('');
   const verdicts = $derived(
@@ -67,6 +72,7 @@
       {f.heated.edition}. No living culture.
       {#if jar.opened}<b>Opened it belongs in the cold, and is eaten within weeks.</b>{/if}
     </p>{/if}
+  {#if ahead && verdicts.length === 0}<StoredSouring {ahead} />{/if}
   {#if verdicts.length > 0}<Verdicts batch={jar.batch} {verdicts} />{/if}
   {#each eaters as e (e)}<p class="heed text-sm">{EATER_WORDS[e].says}</p>{/each}
   {#if verdicts.length === 0}<ActionForm command="portion" values={{ ...base, how: 'eaten' }}>

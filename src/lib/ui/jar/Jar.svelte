@@ -79,8 +79,10 @@
     return Object.entries(by).map(([colour, share]) => ({ colour, share: Math.round(share * 10) / 10 }));
   });
   const drawn = useDrawn();
+  /** Of a small picture pieces are drawn coarser: as many as the eye tells apart, and a page that is no heavier for it. */
+  const grain = $derived(scale < 0.4 ? 2 : scale < 0.7 ? 1.5 : 1);
   const pieces = $derived.by(() => {
-    const [w, h] = laidFor(width, height);
+    const [w, h] = laidFor(width / grain, height / grain);
     const shares = mix.length === 1 ? [1] : mix.map((m) => m.share);
     return drawn.keep([cut, w, h, ...shares].join(' '), () => ({ paths: layPieces(w, h, cut, shares) }));
   });
@@ -120,7 +122,12 @@
       <rect y={liquidTop} {width} height={tenth(height - liquidTop)} fill="var(--brine)" />
       <!-- What lies over the vegetables is cut off at their top. -->
       <svg y={vegTop} {width} height={tenth(Math.max(0, height - vegTop))}>
-        <use href="#{pieces}" y={tenth(Math.max(0, height - vegTop))} style={colours} />
+        <use
+          href="#{pieces}"
+          y={tenth(Math.max(0, height - vegTop) / grain)}
+          transform={grain === 1 ? undefined : `scale(${grain})`}
+          style={colours}
+        />
       </svg>
       {#if left > 0.02}
         <rect x="2" y={tenth(vegTop - 5)} width={tenth(width - 4)} height="5" rx="2" fill="#7f9f62" />

@@ -112,7 +112,7 @@ function lay(widthMm: number, heightMm: number, cut: Cut, shares: readonly numbe
 
 /** Pieces are laid for a jar of the next of these measures, mm, and cut off at the glass: jars of about a size share them. */
 const WIDTHS = [60, 110, 160, 230, 330];
-const HEIGHTS = [210, 320, 450];
+const HEIGHTS = [110, 210, 320, 450];
 /** The measure for which the pieces of a jar are laid. Example: a jar 102.8 mm wide takes those of 110 mm. */
 export const laidFor = (widthMm: number, heightMm: number): readonly [number, number] => [
   WIDTHS.find((w) => w >= widthMm) ?? widthMm,
