@@ -94,3 +94,23 @@ test('Cold says how long a jar stays as sour as it is, and gives the householdâ€
   await panel.getByRole('button', { name: 'A bowl, 150' }).click();
   await expect.poll(async () => before - (await left())).toBe(150);
 });
+
+test('a dish is kept, planned for a day and cooked: the jars that should go first give it', async ({
+  page
+}) => {
+  await open(page, '/cold');
+  await page.getByText('Keep a dish that eats ferments').click();
+  const form = page.getByRole('form', { name: 'A dish' });
+  await form.getByLabel('Name').fill('Dumplings');
+  await form.getByLabel('It takes').selectOption({ label: 'Pieces in brine' });
+  await form.getByLabel('For one serving').fill('50 g');
+  await form.getByRole('button', { name: 'Keep it' }).click();
+  const dish = page.getByRole('listitem', { name: 'Dumplings', exact: true });
+  await expect(dish.getByText(/enough for \d+/)).toBeVisible();
+  await dish.getByLabel('For how many').fill('2');
+  await dish.getByLabel('Or on').fill('2026-09-19');
+  await dish.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: 'Dumplings for 2 is cooked' }).click();
+  await expect(page.getByText(/^Cooked: 2 Ã— Dumplings, from jar/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Dumplings for 2 is cooked' })).toBeHidden();
+});

@@ -106,7 +106,7 @@ describe('a database of the release before', () => {
             ? {
                 ...was,
                 ...{ crops: [], styles: [], washedAt: {}, address: '' },
-                ...{ takes: {}, feasts: [], portions: [] },
+                ...{ takes: {}, feasts: [], portions: [], dishes: [], plannedDishes: [] },
                 meter: null,
                 rounds: USUAL_ROUNDS
               }

@@ -88,6 +88,8 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
     }
   ],
   ['ph', { batchId: 'heated', fillingIds: 'heated.j1', pH: 3.6 }],
+  ['set-dish', { commandId: 'soup', name: 'Soup', uses: [{ styleId: 'shredded', weight: '5 g' }] }],
+  ['plan-dish', { commandId: 'supper', dishId: 'soup', servings: 2, day: '2026-12-20' }],
   ['write-line', { commandId: 'line', line: 'Muslin' }],
   ['write-line', { commandId: 'string', line: 'String' }],
   ['tick-line', { lineId: 'string', isIn: true }],
@@ -218,6 +220,11 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     ...{ way: 'boiling-water', minutes: 1, who: 'Ada' }
   },
   'eat-meal': { name: 'Soup', portions: [{ batchId: ID, fillingId: `${ID}.j1`, amount: 'quarter' }] },
+  'set-dish': { name: 'Dumplings', uses: [{ styleId: 'shredded', weight: '50 g' }] },
+  'drop-dish': { dishId: 'soup' },
+  'plan-dish': { dishId: 'soup', servings: 4, day: '2026-12-24' },
+  'drop-planned': { plannedId: 'supper' },
+  'cook-dish': { dishId: 'soup', servings: 1 },
   'count-shelf': { placeId: 'fridge', jars: [], alsoHere: [] },
   bottle: {
     batchId: 'mash',

@@ -234,6 +234,15 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     if (b) return { batchId: b.id, ...weights, freshCropId: CROPS[d(CROPS.length)], fresh: '9 g' };
     return jar(live, d, ({ b: other, all }) => ({ batchId: other.id, fillingIds: all }));
   },
+  'set-dish': (_, d) => ({
+    name: `Dish ${d(3)}`,
+    uses: [{ styleId: ['shredded', 'pieces'][d(2)], weight: `${20 + d(80)} g` }]
+  }),
+  'drop-dish': ({ ours }, d) => (d(4) === 0 && ours.dishes[0] ? { dishId: ours.dishes[0].id } : undefined),
+  'plan-dish': ({ ours }, d) =>
+    ours.dishes[0] && { dishId: ours.dishes[0].id, servings: 1 + d(9), day: '2027-01-01' },
+  'drop-planned': ({ ours }) => ours.plannedDishes[0] && { plannedId: ours.plannedDishes[0].id },
+  'cook-dish': ({ ours }, d) => ours.dishes[0] && { dishId: ours.dishes[0].id, servings: 1 + d(4) },
   'count-shelf': ({ live }, d) => ({
     placeId: 'fridge',
     jars: live.flatMap((b) =>

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PORTION_HOW } from '../core/batch';
-import { commandId, id, jsonField, maybeText, no, whole } from './common';
+import { commandId, day, id, jsonField, maybeText, no, shortText, weightText, whole } from './common';
 
 /** A meal from several jars: how much of each, and what it was, if it has a name. */
 export const eatMealSchema = z.object({
@@ -38,3 +38,23 @@ export const countShelfSchema = z.object({
   alsoHere: jsonField(z.array(id).max(200, no('too-many'))).default([]),
   reason: maybeText
 });
+
+/** A dish that eats ferments: how much of which goes into a serving. */
+export const setDishSchema = z.object({
+  commandId,
+  dishId: id.optional(),
+  name: shortText,
+  uses: jsonField(
+    z
+      .array(z.object({ styleId: id, weight: weightText }))
+      .min(1, no('dish-of-nothing'))
+      .max(4, no('too-many'))
+  )
+});
+export const dropDishSchema = z.object({ commandId, dishId: id });
+
+/** So many servings of it, on a day to come or now. */
+const servings = whole(1, 500);
+export const planDishSchema = z.object({ commandId, dishId: id, servings, day });
+export const dropPlannedSchema = z.object({ commandId, plannedId: id });
+export const cookDishSchema = z.object({ commandId, dishId: id, servings, plannedId: id.optional() });

@@ -79,6 +79,16 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],
   'lot-unknown': ['That pick is not there.', 'Reload the page: it may have been undone.'],
+  'dish-unknown': ['That dish is not there.', 'Reload the page: it may have been dropped.'],
+  'dish-of-nothing': [
+    'No ferment goes into that dish.',
+    'Choose at least one, and say how much of it a serving takes.'
+  ],
+  'dish-day-past': ['That day is over.', 'Choose today or a day to come.'],
+  'dish-lacks': (v) => [
+    `It wants ${grams(v.saidG)}, and ${grams(v.thereG)} stands in the cold.`,
+    'Cook fewer servings, or take something else.'
+  ],
   'basket-empty': ['Nothing is in the basket.', 'Tick what you have, then bring it home.'],
   'line-there': (v) => [`${v.line} stands on the list already.`, 'Tick it there, or write another.'],
   'list-line-unknown': ['That line is not on the list.', 'Reload the page: it may have been brought home.'],

@@ -8,6 +8,7 @@
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
+  import UseUp from '$lib/ui/cold/UseUp.svelte';
   import HowLong from '$lib/ui/cold/HowLong.svelte';
   import More from '$lib/ui/house/More.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
@@ -124,6 +125,7 @@
         <Meal jars={jars.filter((s) => !s.condemned)} />
         <p class="pt-2 text-quiet">{data.jars} jars, {house.mass(data.leftG)} in all.</p>
       </section>
+      <UseUp dishes={data.dishes} tooLittle={data.tooLittle} kinds={data.kinds.map((k) => k.style)} />
       <HowLong kinds={data.kinds} />
       {#if data.tasks.shown.length > 0}
         <section>

@@ -32,23 +32,36 @@ export interface EatDowns {
   readonly fast: EatDown;
 }
 
+const NONE_PLANNED: ReadonlyMap<number, number> = new Map();
+
 /** One normal spread to each side holds nine in ten. */
 const NINE_IN_TEN = 1.6449;
 
 /**
  * How a kind goes down at an appetite: what is open first, then what keeps least.
  * @param eaters so many on each day from today
+ * @param planned what a dish takes on a day beside what is eaten otherwise, g, by days from today
  */
-export function eatDowns(jars: readonly JarToEat[], appetite: Appetite, eaters: readonly number[]): EatDowns {
+export function eatDowns(
+  jars: readonly JarToEat[],
+  appetite: Appetite,
+  eaters: readonly number[],
+  planned: ReadonlyMap<number, number> = NONE_PLANNED
+): EatDowns {
   const all = jars.reduce((a, j) => a + j.g, 0);
   // What one does not know of the appetite, and what comes and goes by chance while it is eaten.
   const sd = Math.hypot(appetite.sd, Math.sqrt(appetite.biteG / Math.max(appetite.biteG, all)));
-  const at = (z: number) => eatDown(jars, (appetite.personWeekG / 7) * Math.exp(z * sd), eaters);
+  const at = (z: number) => eatDown(jars, (appetite.personWeekG / 7) * Math.exp(z * sd), eaters, planned);
   return { likely: at(0), slow: at(-NINE_IN_TEN), fast: at(NINE_IN_TEN) };
 }
 
 /** At so many grams a day for each who eats. */
-export function eatDown(jars: readonly JarToEat[], personDayG: number, eaters: readonly number[]): EatDown {
+export function eatDown(
+  jars: readonly JarToEat[],
+  personDayG: number,
+  eaters: readonly number[],
+  planned: ReadonlyMap<number, number> = NONE_PLANNED
+): EatDown {
   const stock = [...jars]
     .sort((a, b) => Number(b.opened) - Number(a.opened) || a.best - b.best)
     .map((j) => ({ ...j, left: j.g }));
@@ -70,21 +83,31 @@ export function eatDown(jars: readonly JarToEat[], personDayG: number, eaters: r
       [spoiledG, there] = [spoiledG + j.left, there - j.left];
       j.left = 0;
     }
-    let hunger = personDayG * people;
     while (first < stock.length && stock[first]!.left <= 0) first++;
-    for (let i = first; i < stock.length && hunger > 0; i++) {
-      const j = stock[i]!;
-      if (j.from > day || j.left <= 0) continue;
-      const eaten = Math.min(j.left, hunger);
-      j.left -= eaten;
-      hunger -= eaten;
-      there -= eaten;
-    }
+    there -= takeFrom(stock, first, day, personDayG * people + (planned.get(day) ?? 0));
     if (there < LEAST_G) there = Math.max(0, there);
     seen.evening(day, there >= LEAST_G);
     return there;
   });
   return { left, lasts: seen.lasts, short: seen.short, spoiledG, pastBestG };
+}
+
+/** Takes so much of what is there on a day, in its order from one jar on; how much it came to, g. */
+function takeFrom(
+  stock: readonly { readonly from: number; left: number }[],
+  first: number,
+  day: number,
+  hungerG: number
+): number {
+  let hunger = hungerG;
+  for (let i = first; i < stock.length && hunger > 0; i++) {
+    const j = stock[i]!;
+    if (j.from > day || j.left <= 0) continue;
+    const eaten = Math.min(j.left, hunger);
+    j.left -= eaten;
+    hunger -= eaten;
+  }
+  return hungerG - hunger;
 }
 
 function byDay<T>(all: readonly T[], day: (one: T) => number): Map<number, T[]> {

@@ -2,7 +2,7 @@ import { contentsG, leftG, standing, type Batch } from '../batch/index';
 import { dayNumber, dayOfWall, MINUTES_PER_DAY, type Day, type WallMinute } from '../calendar/index';
 import { verdictOn, type CareHouse } from '../care/index';
 import { solidsOf } from '../contents/index';
-import type { Place } from '../kit/index';
+import { plannedUses, type Place } from '../kit/index';
 import { keepingDays, keepUntil } from '../larder/index';
 import { styleLike } from '../style/index';
 import { appetiteOf, type Appetite } from './appetite';
@@ -52,11 +52,26 @@ export function kindsAhead(
       comesIn: coming.length > 0 ? Math.min(...coming.map((j) => j.from)) : null,
       appetite,
       weekG: appetite.personWeekG * table.people,
-      downs: eatDowns(jars, appetite, eaters)
+      downs: eatDowns(jars, appetite, eaters, plannedOf(table, style, today))
     };
   });
   const soon = (k: KindAhead) => k.downs.likely.short[0]?.from ?? k.downs.likely.lasts ?? Infinity;
   return kinds.sort((a, b) => soon(a) - soon(b) || a.style.localeCompare(b.style));
+}
+
+/** What planned dishes take of a style, g, by days from today. */
+function plannedOf(
+  { dishes = [], plannedDishes = [] }: Table,
+  style: string,
+  today: Day
+): Map<number, number> {
+  const out = new Map<number, number>();
+  for (const { styleId, day, g } of plannedUses({ dishes, plannedDishes }, today)) {
+    if (styleId !== style) continue;
+    const at = dayNumber(day) - dayNumber(today);
+    out.set(at, (out.get(at) ?? 0) + g);
+  }
+  return out;
 }
 
 const grams = (jars: readonly JarToEat[]): number => jars.reduce((a, j) => a + j.g, 0);

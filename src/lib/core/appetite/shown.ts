@@ -1,4 +1,5 @@
-import { dayOfWall, MINUTES_PER_DAY, wall, type WallMinute } from '../calendar/index';
+import { dayNumber, dayOfWall, MINUTES_PER_DAY, wall, type Day, type WallMinute } from '../calendar/index';
+import { plannedUses, type Household } from '../kit/index';
 import type { EatDown } from './eat-down';
 import { EAT_AHEAD_DAYS, type KindAhead } from './kinds';
 
@@ -59,4 +60,23 @@ function lineOf(of: Record<'slow' | 'likely' | 'fast', EatDown>): KindShown['lin
     const day = Math.min(end, i * step);
     return { day, slow: at(of.slow, day), likely: at(of.likely, day), fast: at(of.fast, day) };
   });
+}
+
+/**
+ * Planned dishes for which there will most likely be too little: by the evening of their day nothing is left of one of their
+ * ferments, or there is none at all.
+ */
+export function tooLittleFor(
+  house: Pick<Household, 'dishes' | 'plannedDishes'>,
+  kinds: readonly Pick<KindShown, 'style' | 'line'>[],
+  today: Day
+): string[] {
+  const short = plannedUses(house, today).filter(({ styleId, day }) => {
+    const line = kinds.find((k) => k.style === styleId)?.line ?? [];
+    const at = dayNumber(day) - dayNumber(today);
+    const then = line.findLast((p) => p.day <= at);
+    const after = line.find((p) => p.day >= at) ?? line.at(-1);
+    return !then || !after || after.likely < 1;
+  });
+  return [...new Set(short.map((s) => s.plannedId))];
 }

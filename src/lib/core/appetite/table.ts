@@ -2,7 +2,8 @@ import { addDays, type Day } from '../calendar/index';
 import type { Household } from '../kit/index';
 
 /** Who sits at the table: as many as usual, nobody on days away, as many as were said on a feast or with guests. */
-export type Table = Pick<Household, 'people' | 'away' | 'feasts'>;
+export type Table = Pick<Household, 'people' | 'away' | 'feasts'> &
+  Partial<Pick<Household, 'dishes' | 'plannedDishes'>>;
 
 /** How many eat on a day. A feast that was planned for it counts more than days away. Example: two at home, twelve on a feast. */
 export function eatersOn({ people, away, feasts }: Table, day: Day): number {

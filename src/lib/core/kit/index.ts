@@ -13,6 +13,7 @@ export {
 } from './places';
 export * from './crops';
 export * from './decide';
+export * from './dishes';
 export * from './feasts';
 export * from './jars';
 export * from './names';

@@ -7,7 +7,7 @@ import type { OwnStyles, StyleSaid } from '../style/index';
 import type { Lid, VesselWeight } from '../vessel/index';
 import type { SpoonSystem, WrittenUnits } from '../quantity/index';
 import { USUAL_ROUNDS, type Rounds } from './rounds';
-import { daysAfter, type Away, type DayEvent, type Feast } from './days';
+import { daysAfter, type Away, type DayEvent, type Dish, type Feast, type PlannedDish } from './days';
 import { withOne, washed, withPortion, withSpoon } from './lists';
 import { placesAfter, type Place, type PlaceEvent } from './places';
 
@@ -67,6 +67,9 @@ export interface Household {
   readonly away: readonly Away[];
   /** Days on which more or fewer eat than live here. */
   readonly feasts: readonly Feast[];
+  /** Dishes that eat ferments, and those planned for a day. */
+  readonly dishes: readonly Dish[];
+  readonly plannedDishes: readonly PlannedDish[];
   /** Where the water for brine comes from. */
   readonly waterId: string;
   /** Somebody at the table likes it mild. */
@@ -148,6 +151,8 @@ export const NEW_HOUSEHOLD: Household = {
   weights: [],
   away: [],
   feasts: [],
+  dishes: [],
+  plannedDishes: [],
   waterId: 'filtered',
   mild: false,
   eaters: [],

@@ -1,4 +1,5 @@
 export * from './larder';
 export * from './count';
 export * from './shelves';
+export * from './dishes';
 export * from './decide';

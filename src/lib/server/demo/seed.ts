@@ -14,6 +14,7 @@ import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, 
 import {
   AFTERWARDS,
   BOTTLES,
+  DISHES,
   MAKINGS,
   MISHAP,
   OTHER_PICKS,
@@ -35,6 +36,7 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
     for (let day = FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1))
       await season.day(day, lastWall);
     await season.say('own-jars', lastWall, BOTTLES);
+    for (const dish of DISHES) await season.say('set-dish', lastWall, dish);
   });
 }
 

@@ -1,5 +1,6 @@
 import type { CommandName, DoorCommandName } from '../../schema/commands';
 import type { UseCase } from './act';
+import { cookDish, dropDish, dropPlanned, planDish, setDish } from './dishes';
 import { dropFeast, planFeast } from './feasts';
 import {
   correctPH,
@@ -150,6 +151,11 @@ export const USE_CASES = {
   'calibrate-meter': calibrateMeter,
   'take-place': takePlace,
   'drop-away': dropAway,
+  'set-dish': setDish,
+  'drop-dish': dropDish,
+  'plan-dish': planDish,
+  'drop-planned': dropPlanned,
+  'cook-dish': cookDish,
   'plan-feast': planFeast,
   'drop-feast': dropFeast,
   'break-jar': breakJar,

@@ -1,7 +1,17 @@
-import type { KindShown } from '../../core/appetite';
+import { tooLittleFor, type KindShown } from '../../core/appetite';
+import { dayOfWall } from '../../core/calendar';
 import { freeSizes, inHand, placeOf, standing, stockG, type BatchInHand } from '../../core/batch';
 import { verdictOn, type CareTask } from '../../core/care';
-import { SHELF, stillFits, stock, type StillFits, type StockJar } from '../../core/larder';
+import type { Household } from '../../core/kit';
+import {
+  dishesNow,
+  SHELF,
+  stillFits,
+  type DishNow,
+  stock,
+  type StillFits,
+  type StockJar
+} from '../../core/larder';
 import type { TaughtBySouring } from '../../core/outlook';
 import { freeJars } from '../../core/kitchen';
 import type { OwnedSize } from '../../core/worksheet';
@@ -35,6 +45,10 @@ export interface Cold {
   readonly leftG: number;
   /** How long each kind lasts. */
   readonly kinds: readonly KindShown[];
+  /** What could be cooked from it, what should go first on top. */
+  readonly dishes: readonly DishNow[];
+  /** Planned dishes for which there will most likely be too little. */
+  readonly tooLittle: readonly string[];
   readonly tasks: Stepped<CareTask>;
   readonly batches: readonly BatchInHand[];
   /** Free jars that something may be poured into, smallest first. */
@@ -62,29 +76,40 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
   const first = (s: ColdJar) => Number(!(s.condemned || s.filling.id === asked));
   const tasks = (await care(house)).filter((t) => places.includes(t.placeId) && t.due <= now);
   const shownTasks = steps(tasks, all ? Infinity : STEP, (a, b) => a.since - b.since);
+  const kinds = await eatingDown(house);
   const free = freeSizes(freeJars(household, await emptiedLately(house.db, house.clock.now())));
   const ofTasks = new Set(shownTasks.shown.map((t) => t.batchId));
   return {
-    places: places
-      .map((placeId) => {
-        const at = jars.filter((s) => s.placeId === placeId);
-        const shelfMl = at.reduce((a, s) => a + SHELF * s.filling.usableMl, 0);
-        const place = household.places.find((p) => p.id === placeId)!;
-        return {
-          placeId,
-          jars: steps(at, all ? Infinity : JARS_STEP, (a, b) => first(a) - first(b)),
-          shelfMl,
-          fits: stillFits(place, shelfMl, free)
-        };
-      })
-      .filter((p) => p.jars.shown.length > 0),
+    places: places.flatMap((id) =>
+      shelfOf(household, jars, free, { id, most: all ? Infinity : JARS_STEP, first })
+    ),
     eatFirst: jars.filter((s) => !s.condemned).slice(0, EAT_FIRST),
     jars: jars.length,
     leftG: jars.reduce((a, s) => a + stockG(s.filling), 0),
-    kinds: await eatingDown(house),
+    kinds,
+    dishes: dishesNow(
+      household.dishes,
+      stored.filter((s) => verdictOn(s.batch, s.filling, household.places) === null)
+    ),
+    tooLittle: tooLittleFor(household, kinds, dayOfWall(now)),
     tasks: shownTasks,
     souring: await souringTaught(house),
     free,
     batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)
   };
+}
+
+/** One place with what stands on it; nothing of one on which nothing stands. */
+function shelfOf(
+  { places }: Pick<Household, 'places'>,
+  jars: readonly ColdJar[],
+  free: readonly OwnedSize[],
+  show: { readonly id: string; readonly most: number; readonly first: (s: ColdJar) => number }
+): Cold['places'][number][] {
+  const at = jars.filter((s) => s.placeId === show.id);
+  const place = places.find((p) => p.id === show.id);
+  if (!place || at.length === 0) return [];
+  const shelfMl = at.reduce((a, s) => a + SHELF * s.filling.usableMl, 0);
+  const shown = steps(at, show.most, (a, b) => show.first(a) - show.first(b));
+  return [{ placeId: show.id, jars: shown, shelfMl, fits: stillFits(place, shelfMl, free) }];
 }

@@ -82,6 +82,7 @@
   $effect(() => {
     if (data.lots.length > 0) bench.hold();
   });
+  const hints = $derived(Object.fromEntries(data.lots.map((l) => [l.id, l.variety])));
   const noJars = $derived(house.household.jars.length === 0);
 </script>
 
@@ -134,14 +135,14 @@
 
     <div class="contents lg:order-2 lg:flex lg:min-w-0 lg:flex-col lg:gap-4">
       <div class="order-4 flex min-w-0 flex-col gap-4 lg:order-none">
-        {#if !noJars}<JarSets {bench} jars={data.jars} {sets} toWash={data.toWash} />{/if}
+        {#if !noJars}<JarSets {bench} jars={data.jars} {sets} toWash={data.toWash} {hints} />{/if}
         {#if sheet}
           {#each bench.questions.filter((q) => q.itemId === null) as q (q.code)}<p class="heed">
               {questionWords(q, house.mass)}
             </p>{/each}
           <Cautions cautions={sheet.cautions} />
           {#if sheet.rinse}<RinsePanel {bench} rinse={sheet.rinse} />{/if}
-          <JarRow {sheet} hints={Object.fromEntries(data.lots.map((l) => [l.id, l.variety]))} />
+          <JarRow {sheet} {hints} />
           <p class="flex flex-wrap gap-x-5 md:hidden">
             {#each sheet.working as w (w.id)}<Why
                 working={w}

@@ -16,8 +16,10 @@
     sets: readonly Alternative[] | null;
     /** Emptied and not washed yet, by kind; clean ones are taken first. */
     toWash: Readonly<Record<string, number>>;
+    /** Varieties by pick: a golden beet is golden. */
+    hints?: Readonly<Record<string, string>>;
   }
-  let { bench, jars, sets, toWash }: Props = $props();
+  let { bench, jars, sets, toWash, hints = {} }: Props = $props();
   const house = useHouse();
   const dry = $derived(bench.salting !== 'brine');
   const jarOf = (id: string) => jars.find((j) => j.id === id);
@@ -40,6 +42,7 @@
     (bench.sheet?.items ?? []).map((i) => ({
       cropId: i.cropId,
       cut: i.cut,
+      hint: hints[i.id],
       share: i.prepared.mean / (bench.sheet?.prepared.mean ?? 1)
     }))
   );
