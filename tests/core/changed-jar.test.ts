@@ -47,7 +47,8 @@ describe('a jar that is changed while it stands', () => {
         (keeps, step, sugar) => {
           const later = [change(step * H, { keeps, sugar })];
           const [plain, changed] = [course(), course({ later })];
-          near(changed.acid[step]!, plain.acid[step]! * keeps, 1e-4);
+          // While little goes on four steps are one, never across a change: the two are cut otherwise.
+          near(changed.acid[step]!, plain.acid[step]! * keeps, 1e-3);
           const used = changed.used.reduce((a, b) => a + b, 0);
           expect(used).toBeLessThanOrEqual(sugarIn(inside({ later })) + 1e-9);
           expect(changed.acid.every((a) => a >= 0)).toBe(true);
