@@ -68,6 +68,8 @@ export class Making {
   private pending = $state<readonly (OfRun | 'undo')[]>([]);
   private turn: Promise<unknown> = Promise.resolve();
   private times = 0;
+  /** The last word that is said once only, as it was said. */
+  private once = '';
   readonly canUndo = $derived(this.said.length > 0);
   /** A word that is said once only is on its way. */
   readonly busy = $derived(this.pending.some((name) => name === 'undo' || ONCE.has(name)));
@@ -84,7 +86,10 @@ export class Making {
    * house does not answer, or it is a second tap.
    */
   async say<N extends OfRun>(name: N, input: Rest<N> | ((run: Run) => Rest<N>)): Promise<boolean> {
-    if (this.busy && ONCE.has(name)) return false;
+    const key = `${name} ${JSON.stringify(input) ?? ''}`;
+    // A second tap on the same is one; another answer to a gate takes its turn.
+    if (this.busy && ONCE.has(name) && (name !== 'answer-gate' || key === this.once)) return false;
+    this.once = key;
     return this.inTurn(name, async () => {
       const said = typeof input === 'function' ? input(this.run) : input;
       const sent = await send(name, { ...said, runId: this.run.id } as unknown as Omit<Sent<N>, 'commandId'>);
