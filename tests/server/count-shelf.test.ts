@@ -82,6 +82,21 @@ describe('a shelf counted through', () => {
     expect(await house.events()).toBe(seen);
   });
 
+  it('what is to be thrown away is thrown away whole, whatever was said of it', async () => {
+    await house.say('see-sign', { batchId: 'a', fillingIds: 'a.j1', sign: 'mould' });
+    const done = await count([as('a.j1', 0), as('a.j2'), as('a.j3')]);
+    expect(done).toMatchObject({ ok: true, value: { off: 1 } });
+    const a = await load('a');
+    expect(a.portions.map((p) => p.how)).toEqual(['thrown']);
+    expect(standing(a).map((f) => f.id)).toEqual(['a.j2', 'a.j3']);
+  });
+
+  it('a jar that another hand brought here meanwhile is found, not missed', async () => {
+    await house.say('move', { batchId: 'b', fillingIds: 'b.j1', placeId: 'fridge' });
+    const done = await count([as('a.j1'), as('a.j2'), as('a.j3')], { alsoHere: ['b.j1', 'b.j1'] });
+    expect(done).toMatchObject({ ok: true, value: { jars: 4, off: 0 } });
+  });
+
   it('a jar that another hand emptied meanwhile is no difference', async () => {
     await house.say('portion', { batchId: 'a', fillingId: 'a.j2', how: 'eaten', amount: 'all' });
     const done = await count([as('a.j1'), as('a.j2', 0), as('a.j3')]);

@@ -73,7 +73,9 @@ export function shelfCounted(
   around: CareRound
 ): Outcome<ShelfCounted> {
   const here = jarsAt(batches, place.id);
-  const left = here.filter(({ f }) => !said.jars.some((j) => j.fillingId === f.id));
+  // What another hand has brought here meanwhile is found, not missed.
+  const isSaid = (id: string) => said.jars.some((j) => j.fillingId === id) || said.alsoHere.includes(id);
+  const left = here.filter(({ f }) => !isSaid(f.id));
   if (left.length > 0)
     return refuse('shelf-half-counted', {
       field: 'jars',
@@ -81,25 +83,27 @@ export function shelfCounted(
     });
   const events: { batchId: string; event: BatchEvent }[] = [];
   for (const { b, f } of here) {
-    const found = said.jars.find((j) => j.fillingId === f.id)!;
+    const found = said.jars.find((j) => j.fillingId === f.id);
+    if (!found) continue;
     const differs = differenceOf(b, f, found, said.reason, around);
     if (!differs.ok) return differs;
     if (differs.value) events.push({ batchId: b.id, event: differs.value });
   }
-  for (const id of said.alsoHere) {
+  const brought = [...new Set(said.alsoHere)].filter((id) => !here.some(({ f }) => f.id === id));
+  for (const id of brought) {
     const b = batches.find((x) => standing(x).some((f) => f.id === id));
     const moved = b ? move(b, [id], place) : refuse('jar-unknown', { field: 'alsoHere' });
     if (!moved.ok) return { ok: false, refusal: { ...moved.refusal, field: 'alsoHere' } };
     events.push({ batchId: b!.id, event: moved.value });
   }
-  return done({ events, jars: here.length + said.alsoHere.length, off: events.length });
+  return done({ events, jars: here.length + brought.length, off: events.length });
 }
 
 /** What of a jar is booked, so that it is written as it was found; null: it is as it is written. */
 function differenceOf(
   b: Batch,
   f: Filling,
-  { quarters, how }: JarCounted,
+  { quarters, how: said }: JarCounted,
   reason: string,
   { places }: CareRound
 ): Outcome<BatchEvent | null> {
@@ -111,9 +115,10 @@ function differenceOf(
       values: { lidNumber: f.lidNumber, quarters: written }
     });
   const because = verdictOn(b, f, places)?.by;
+  const how = because ? 'thrown' : said;
   const g =
     quarters === 0 ? (how === 'eaten' ? stockG(f) : leftG(f)) : stockG(f) - (quarters / 4) * fullStockG(f);
-  return portion(b, f.id, because ? 'thrown' : how, g, reason === '' ? NOT_NOTED : reason, because);
+  return portion(b, f.id, how, g, reason === '' ? NOT_NOTED : reason, because);
 }
 
 /** Why something is gone that nobody wrote down. */

@@ -1,9 +1,10 @@
-import { portion, stockG, type Batch, type BatchEvent } from '../batch/index';
+import { placeOf, portion, standing, stockG, type Batch, type BatchEvent } from '../batch/index';
 import type { WallMinute } from '../calendar/index';
-import type { Dish } from '../kit/index';
+import { verdictOn } from '../care/index';
+import type { Dish, Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { styleLike } from '../style/index';
-import type { StockJar } from './larder';
+import { stock, type StockJar } from './larder';
 
 /** A dish and what could be cooked of it now. */
 export interface DishNow {
@@ -14,14 +15,31 @@ export interface DishNow {
   readonly first: { readonly lidNumber: number; readonly name: string; readonly best: WallMinute } | null;
 }
 
-const ofStyle = <J extends Pick<StockJar, 'batch'>>(jars: readonly J[], styleId: string): J[] =>
+/** A jar that something is cooked of. */
+export interface JarToCook extends Omit<StockJar, 'batch'> {
+  readonly batch: Batch;
+}
+
+/** What of the cold may be cooked: nothing that is to be thrown away; what to eat first at the top. */
+export function forCooking(batches: readonly Batch[], places: readonly Place[]): JarToCook[] {
+  const cold = new Set(places.filter((p) => p.kind === 'cold').map((p) => p.id));
+  const batchOf = new Map(batches.flatMap((b) => standing(b).map((f) => [f.id, b] as const)));
+  return stock(batches, places).flatMap((s) => {
+    const batch = batchOf.get(s.filling.id);
+    return batch && cold.has(placeOf(s.filling)) && verdictOn(batch, s.filling, places) === null
+      ? [{ ...s, batch }]
+      : [];
+  });
+}
+
+const ofStyle = (jars: readonly JarToCook[], styleId: string): JarToCook[] =>
   jars.filter((s) => styleLike(s.batch.styleId) === styleId);
 
 /**
  * What could be cooked from what stands in the cold, what should go first on top; what lacks a ferment comes last.
  * @param jars what may be eaten, what to eat first at the top
  */
-export function dishesNow(dishes: readonly Dish[], jars: readonly StockJar[]): DishNow[] {
+export function dishesNow(dishes: readonly Dish[], jars: readonly JarToCook[]): DishNow[] {
   const all = dishes.map((dish): DishNow => {
     const servings = Math.min(
       ...dish.uses.map(({ styleId, g }) =>
@@ -46,7 +64,7 @@ export function dishesNow(dishes: readonly Dish[], jars: readonly StockJar[]): D
 export function cooked(
   dish: Dish,
   servings: number,
-  jars: readonly (Omit<StockJar, 'batch'> & { readonly batch: Batch })[]
+  jars: readonly JarToCook[]
 ): Outcome<{ readonly batchId: string; readonly lidNumber: number; readonly event: BatchEvent }[]> {
   const out: { batchId: string; lidNumber: number; event: BatchEvent }[] = [];
   for (const { styleId, g } of dish.uses) {

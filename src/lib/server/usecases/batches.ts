@@ -201,6 +201,19 @@ export async function onBatch(
   return done({ batchId, name: batch.name, lidNumbers: lidsOf(batch, touched), g: data.g });
 }
 
+/** What is said of jars of several batches at once, each batch in its turn. */
+export async function appendEach(
+  work: Work,
+  said: readonly { readonly batchId: string; readonly event: BatchEvent }[]
+): Promise<void> {
+  for (const batchId of new Set(said.map((s) => s.batchId)))
+    await batches.append(
+      work,
+      batchId,
+      said.flatMap((s) => (s.batchId === batchId ? [s.event] : []))
+    );
+}
+
 const lidsOf = (b: Batch, ids: readonly string[]): number[] =>
   b.fillings.filter((f) => ids.includes(f.id)).map((f) => f.lidNumber);
 

@@ -1,10 +1,10 @@
 import { dayOfWall } from '../../core/calendar';
-import { verdictOn } from '../../core/care';
 import { dishDropped, dishPlanned, dishSaid, plannedDropped, type Household } from '../../core/kit';
-import { cooked, stock } from '../../core/larder';
+import { cooked, forCooking } from '../../core/larder';
 import { done, refuse } from '../../core/refusal';
 import { batches, household, households, OURS } from '../repos';
 import { useCase } from './act';
+import { appendEach } from './batches';
 import { inHouse } from './household';
 
 /** A dish of the household that eats ferments. */
@@ -54,18 +54,9 @@ export const cookDish = useCase('cook-dish', async (work, { dishId, servings, pl
   const dish = ours.dishes.find((d) => d.id === dishId);
   if (!dish) return refuse('dish-unknown', { field: 'dishId' });
   const live = await batches.list(work.trx, 'live');
-  const may = stock(live, ours.places).flatMap((s) => {
-    const batch = live.find((b) => b.id === s.batch.id);
-    return batch && verdictOn(batch, s.filling, ours.places) === null ? [{ ...s, batch }] : [];
-  });
-  const taken = cooked(dish, servings, may);
+  const taken = cooked(dish, servings, forCooking(live, ours.places));
   if (!taken.ok) return taken;
-  for (const batchId of new Set(taken.value.map((t) => t.batchId)))
-    await batches.append(
-      work,
-      batchId,
-      taken.value.flatMap((t) => (t.batchId === batchId ? [t.event] : []))
-    );
+  await appendEach(work, taken.value);
   if (plannedId && ours.plannedDishes.some((p) => p.id === plannedId))
     await households.append(work, OURS, [{ type: 'plannedDropped', data: { id: plannedId } }]);
   const lidNumbers = taken.value.map((t) => t.lidNumber).sort((a, b) => a - b);

@@ -2,7 +2,7 @@ import { portioned, shelfCounted } from '../../core/larder';
 import { done, refuse } from '../../core/refusal';
 import { batches, household, households, OURS } from '../repos';
 import { useCase } from './act';
-import { onBatch } from './batches';
+import { appendEach, onBatch } from './batches';
 
 /** A meal from several jars: a part of each, all of them or none, and taken back as one. */
 export const eatMeal = useCase('eat-meal', async (work, { name: reason, portions }) => {
@@ -28,12 +28,7 @@ export const countShelf = useCase('count-shelf', async (work, input) => {
   const counted = shelfCounted(live, place, input, { places, now: work.wall });
   if (!counted.ok) return counted;
   const { events, jars, off } = counted.value;
-  for (const batchId of new Set(events.map((e) => e.batchId)))
-    await batches.append(
-      work,
-      batchId,
-      events.flatMap((e) => (e.batchId === batchId ? [e.event] : []))
-    );
+  await appendEach(work, events);
   await households.append(work, OURS, [{ type: 'placeCounted', data: { id: place.id, jars, off } }]);
   return done({ name: place.name, jars, off });
 });

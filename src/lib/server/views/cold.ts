@@ -5,6 +5,7 @@ import { verdictOn, type CareTask } from '../../core/care';
 import type { Household } from '../../core/kit';
 import {
   dishesNow,
+  forCooking,
   SHELF,
   stillFits,
   type DishNow,
@@ -87,10 +88,7 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
     jars: jars.length,
     leftG: jars.reduce((a, s) => a + stockG(s.filling), 0),
     kinds,
-    dishes: dishesNow(
-      household.dishes,
-      stored.filter((s) => verdictOn(s.batch, s.filling, household.places) === null)
-    ),
+    dishes: dishesNow(household.dishes, forCooking(here, household.places)),
     tooLittle: tooLittleFor(household, kinds, dayOfWall(now)),
     tasks: shownTasks,
     souring: await souringTaught(house),

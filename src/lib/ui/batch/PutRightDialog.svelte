@@ -23,7 +23,7 @@
   /** A jar went wrong: what is known of it, what to do, where it ends; and that it was done. */
   let { batch }: { batch: BatchInHand } = $props();
   const house = useHouse();
-  const jars = $derived(standing(batch));
+  const jars = $derived(standing(batch).filter((f) => !f.heated));
   let chosen = $state<string[]>([]);
   let trouble = $state<TroubleKind>('short');
   let amount = $state('');
@@ -35,9 +35,7 @@
   let cropId = $state('');
   // Another batch is another trouble; and what was found out of it stands there.
   $effect(() => {
-    chosen = standing(batch)
-      .map((f) => f.id)
-      .filter((id) => dialogs.of?.includes(id) ?? true);
+    chosen = jars.map((f) => f.id).filter((id) => dialogs.of?.includes(id) ?? true);
     trouble = dialogs.found?.trouble ?? 'short';
     lost = salinityPercent = targetPercent = freeBrine = strengthPercent = '';
     amount = dialogs.found?.amount ?? '';

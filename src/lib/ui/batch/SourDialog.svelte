@@ -19,7 +19,7 @@
   /** A sauce too mild for its pH: half the estimate, stir, measure, then the rest by what the first half did. */
   let { batch }: { batch: BatchInHand } = $props();
   const house = useHouse();
-  const jars = $derived(standing(batch).filter((f) => dialogs.of?.includes(f.id) ?? true));
+  const jars = $derived(standing(batch).filter((f) => !f.heated && (dialogs.of?.includes(f.id) ?? true)));
   /** In the bowl already, where it is being finished. */
   const bowlG = $derived(
     batch.finishing ? (batch.finishing.sauceG ?? sauceReckonedG(batch, batch.finishing)) : null

@@ -150,7 +150,11 @@
       >Heated for the pantry…</button
     >
     <Decant batchId={jar.batch.id} filling={f} {free} />
-    <PourInto batchId={jar.batch.id} filling={f} others={others.filter((o) => o.filling.id !== f.id)} />
+    <PourInto
+      batchId={jar.batch.id}
+      filling={f}
+      others={others.filter((o) => o.filling.id !== f.id && !o.filling.heated)}
+    />
   {/if}
   {#if verdicts.length === 0}<Signs batch={jar.batch} {souring} jarId={f.id} />{/if}
   <Fold text="Another amount" quiet>

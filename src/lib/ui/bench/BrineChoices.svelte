@@ -20,8 +20,8 @@
   /** Whether it brings a flora that sours what it is poured into. */
   const startsWith = (b: KnownBrine) =>
     brineServes(b, dayOfWall(house.now)).includes('starter')
-      ? '; a starter'
-      : '; no starter: only of a sound batch that was read sour, within a month';
+      ? 'a starter'
+      : 'no starter: only of a sound batch that was read sour, within a month';
   const time = (minutes: number) =>
     minutes < 90
       ? `${Math.round(minutes / 5) * 5} minutes`
@@ -95,7 +95,7 @@
           >{b.name}: {house.volume(b.ml)} of {writePercent(b.strength)}, {age(b) === 0
             ? 'from today'
             : `${age(b)} day${age(b) === 1 ? '' : 's'} old`}{b.from === 'batch'
-            ? `; ${brineFrom(b)}${startsWith(b)}`
+            ? ['', brineFrom(b), startsWith(b)].filter((t, i) => i === 0 || t !== '').join('; ')
             : ''}</Checkbox
         >
       {/each}

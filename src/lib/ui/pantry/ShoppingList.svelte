@@ -120,7 +120,7 @@
     {#snippet children({ busy, problemAt })}
       <div class="flex flex-col gap-4">
         {#if goods.length > 0}<p class="text-sm text-quiet">
-            How much of each came home. Left empty it is only off the list, to be counted later.
+            How much of each came home. What is left empty stands on the list again until it is counted.
           </p>{/if}
         {#each goods as g (g.id)}
           <div class="grid grid-cols-2 items-end gap-3">
