@@ -347,3 +347,12 @@ export const TOO_SALTY = {
     reason: 'topped up with salted water by the spoon'
   }
 } as const;
+
+/** What cooler days are for. */
+export const DISHES = [
+  { name: 'Cabbage dumplings', uses: [{ styleId: 'shredded', weight: '60 g' }] },
+  { name: 'Sour soup', uses: [{ styleId: 'pieces', weight: '90 g' }] }
+];
+
+/** Bought when the sauces were nearly done. */
+export const BOTTLES = { geometryId: 'bottle-250', lid: 'loose', owned: 12, name: '0.25 l sauce bottle' };

@@ -10,22 +10,11 @@ import { wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
 import { computeWorksheet } from '../usecases';
 import { Hand } from './hand';
-import {
-  BOTTLES,
-  BRINES,
-  DISHES,
-  GOODS,
-  HOUSE,
-  JARS,
-  PLACES,
-  SPOON,
-  STANDING,
-  TARES,
-  WEIGHT_IN,
-  WEIGHTS
-} from './osier-bank';
+import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, WEIGHTS } from './osier-bank';
 import {
   AFTERWARDS,
+  BOTTLES,
+  DISHES,
   MAKINGS,
   MISHAP,
   OTHER_PICKS,
