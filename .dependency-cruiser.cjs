@@ -21,6 +21,7 @@ const CONCEPTS = [
   ],
   ...[
     'kit',
+    'sowing',
     'pantry',
     'recipe',
     'worksheet',
@@ -48,6 +49,7 @@ const AREAS = [
     'timer',
     'why',
     'strip',
+    'sowing',
     'kit',
     'cold',
     'ledger',

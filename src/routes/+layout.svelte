@@ -46,7 +46,7 @@
 <ThemeProvider {theme}>
   {#if data.overview}
     {#if data.round}<LookRound back />{/if}
-    <Shell overview={data.overview} find={data.find} hand={data.hand}>{@render children()}</Shell>
+    <Shell overview={data.overview} hand={data.hand}>{@render children()}</Shell>
   {:else}
     <main class="mx-auto max-w-xl px-4 pt-6 pb-16">{@render children()}</main>
   {/if}

@@ -6,6 +6,8 @@ import {
   eatDowns,
   eatenOf,
   eatersOn,
+  freeOn,
+  jarsBack,
   type JarToEat,
   type Table
 } from '$lib/core/appetite';
@@ -129,5 +131,36 @@ describe('how it goes down', () => {
     const { slow, likely, fast } = eatDowns([jar(), jar()], appetite, days(366));
     expect(fast.lasts!).toBeLessThan(likely.lasts!);
     expect(likely.lasts!).toBeLessThan(slow.lasts ?? 366);
+  });
+});
+
+describe('when jars come back', () => {
+  const appetite = appetiteOf({ g: 4200, personWeeks: 12, biteG: 150 });
+  const three = [jar(), jar({ opened: true }), jar({ from: 20 })];
+  it('each on the day on which it is eaten up, or past keeping', () => {
+    // At 100 g a day: the open one on the seventh day, the next on the fourteenth; what comes later waits for the evening of its day.
+    expect(eatDown(three, 50, days(60)).emptied).toEqual([13, 6, 26]);
+    expect(eatDown([jar({ best: 2, latest: 4 })], 1, days(60)).emptied).toEqual([5]);
+    expect(eatDown([jar()], 1, days(60)).emptied).toEqual([null]);
+  });
+  it('as many are free on a day as are now and as came back, between the least and the most', () => {
+    const back = jarsBack(['litre', 'litre', 'pint'], eatDowns(three, appetite, days(366)));
+    for (const b of back) {
+      expect(b.early!).toBeLessThanOrEqual(b.likely!);
+      expect(b.likely!).toBeLessThanOrEqual(b.late!);
+    }
+    expect(freeOn(back, 'litre', 2, 0)).toEqual({ least: 2, likely: 2, most: 2 });
+    for (const day of [5, 10, 20, 60]) {
+      const { least, likely, most } = freeOn(back, 'litre', 2, day);
+      expect(2 <= least && least <= likely && likely <= most && most <= 4).toBe(true);
+    }
+    expect(freeOn(back, 'litre', 2, 300).likely).toBe(4);
+    expect(freeOn(back, 'none', 0, 300).most).toBe(0);
+  });
+  it('what a fast table eats and a slow one lets spoil comes back between the two', () => {
+    const never = { left: [], lasts: null, short: [], spoiledG: 0, pastBestG: 0 };
+    const of = (day: number | null) => ({ ...never, emptied: [day] });
+    const [b] = jarsBack(['litre'], { likely: of(20), slow: of(12), fast: of(15) });
+    expect(b).toEqual({ jarId: 'litre', early: 12, likely: 20, late: 20 });
   });
 });

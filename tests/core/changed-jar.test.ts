@@ -4,7 +4,7 @@ import { type BatchEvent } from '$lib/core/batch';
 import { MINUTES_PER_DAY } from '$lib/core/calendar';
 import { courseOf, paceOf, sugarIn, UNKNOWN, type Change, type Inside } from '$lib/core/forecast';
 import { USUAL_ROUNDS } from '$lib/core/kit';
-import { aheadOf, knowsOf, outlookOf, outlookSketched } from '$lib/core/outlook';
+import { aheadOf, knowsOf, outlookOf, outlookSketched, sourNow } from '$lib/core/outlook';
 import { batch, PLACES, put, START } from '../support/builders';
 import { near } from '../support/vectors';
 
@@ -65,6 +65,31 @@ describe('a jar that is changed while it stands', () => {
     expect(half.acid[end]).toBeLessThan(0.6 * plain.acid[end]!);
     expect(pick.acid[60]).toBeLessThan(0.95 * plain.acid[60]!);
     expect(pick.acid[end]).toBeGreaterThan(0.95 * plain.acid[end]!);
+  });
+
+  it('what comes of another jar that is as far goes on as if it had stood there from the start', () =>
+    fc.assert(
+      fc.property(share, fc.integer({ min: 48, max: 250 }), (keeps, step) => {
+        const plain = course();
+        // The other half: so much acid, what is left of its sugar, its flora.
+        const then = courseOf(paceOf(inside(), steady.slice(0, step + 1), H), UNKNOWN);
+        const left = 40 - then.used.reduce((a, b) => a + b, 0);
+        const sour = { acid: (1 - keeps) * then.acid.at(-1)!, late: then.late };
+        const later = [change(step * H, { keeps, sugar: (1 - keeps) * left, sour })];
+        const mixed = course({ later });
+        near(mixed.acid[step]!, plain.acid[step]!, 2e-3);
+        near(mixed.acid.at(-1)!, plain.acid.at(-1)!, 5e-3);
+      }),
+      { numRuns: 30 }
+    ));
+
+  it('acid that comes made is there at once, is thinned like the rest, and never lost', () => {
+    const sour = { acid: 40, late: 1 };
+    const later = [change(24, { keeps: 0.5, sugar: 0, sour }), change(200, { keeps: 0.5 })];
+    const [plain, mixed] = [course(), course({ later })];
+    near(mixed.acid[12]!, 0.5 * plain.acid[12]! + 40, 1e-3);
+    expect(mixed.acid[100]!).toBeLessThan(mixed.acid[99]!);
+    near(mixed.acid[100]! / mixed.acid[99]!, 0.5, 0.02);
   });
 
   it('counts sugar by what is left of it. Worked by hand: 40 thinned to half and 10 more, then to 0.8, are 24', () => {
@@ -129,6 +154,45 @@ describe('a standing jar that was changed', () => {
     near(pHAt(a, 2.5), pHAt(b, 2.5), 1e-5);
     expect(pHAt(b, 3.5)).toBeGreaterThan(pHAt(a, 3.5) + 0.02);
     expect(b!.spans.tangy.likely).toBeGreaterThan(a!.spans.tangy.likely!);
+  });
+
+  it('a sour jar poured into a young one makes it sour at once, by its weight; the other jars of it stay as they are', () => {
+    const sour = { acid: 100, sugar: 2, late: 1 };
+    const half = { dryG: 20, juiceG: 430, brineG: 0, saltG: 10 };
+    const received: BatchEvent = {
+      type: 'received',
+      data: {
+        ...{ fillingId: 'f1', other: { batchId: 'old', fillingId: 'o1' }, what: half, keeps: null, sour },
+        items: [put('beet', 450)]
+      }
+    };
+    const { sour: _, ...unknown } = received.data;
+    const two = (event: BatchEvent) =>
+      batch({ fillings: [...batch().fillings, { ...batch().fillings[0]!, id: 'f2' }].map(asNew) }, [
+        [24, event]
+      ]);
+    const [mix, blind] = [two(received), two({ type: 'received', data: unknown })];
+    const at = (b: ReturnType<typeof batch>, nth: number) => aheadOf(b, b.fillings[nth]!, house, now)!;
+    const [change] = at(mix, 0).inside.later!;
+    // 920 g stood there, 460 g came: a third.
+    near(change!.sour!.acid, 100 / 3, 1e-2);
+    near(change!.sugar!, 2 / 3, 1e-2);
+    const tangy = (b: ReturnType<typeof batch>, nth: number) =>
+      outlookSketched(at(b, nth)).spans.tangy.likely!;
+    expect(tangy(mix, 0)).toBeLessThan(tangy(mix, 1));
+    expect(at(mix, 1).inside.later).toBeUndefined();
+    near(at(mix, 1).inside.buffer, ahead(batch()).inside.buffer, 1e-9);
+    // What nobody could reckon is as it was before.
+    expect(at(blind, 0).inside.later).toBeUndefined();
+    expect(mix.items[1]).toMatchObject({ cropId: 'beet', into: 'f1' });
+  });
+
+  it('what a jar has come to goes on where it is poured: acid as its curve has it', () => {
+    const is = sourNow(ahead(batch()));
+    const curve = outlookSketched(ahead(batch())).curve.find((c) => c.at >= now)!;
+    near(0.009008 * is.acid + ahead(batch()).inside.ta0, curve.acidity.likely, 0.02);
+    expect(is.late).toBeGreaterThan(0);
+    expect(is.sugar).toBeLessThan(ahead(batch()).inside.sugar);
   });
 
   it('what evaporated and was made up with water thins nothing', () => {

@@ -280,7 +280,8 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
   function bottles(k, [a, b, c]) {
     const at = pick(k.jars, a);
     if (!at) return;
-    const around = { ways: WAYS, crops: [], counted: {} };
+    const old = pick([...k.brines.values()], b);
+    const around = { ways: WAYS, crops: [], counted: {}, brines: old ? [old] : [] };
     const fillingIds = standing(at.b).map((f) => f.id);
     const begun = finish(at.b, { fillingIds, isOut: false }, around);
     if (!begun.ok) return;
@@ -301,6 +302,7 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
           sweet: grams(c % 9)
         },
         ...{ fresh: grams(1 + (b % 60)), freshCropId: 'carrot', pulp: grams(c % 80) },
+        ...(old && c % 2 ? { oldBrineId: old.id, oldBrine: grams(1 + (c % 60)) } : {}),
         ...{ pulpTo: pick(['kept', 'thrown'] as const, b), sauce: c % 3 ? '' : grams(100 + (b % 400)) }
       },
       around
@@ -320,7 +322,13 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
       sizes,
       (i) => ({ id: `${id}.j${i + 1}`, lidNumber: lidNumbers[i]! })
     );
-    if (filled.ok) k.say(at.b.id, filled.value);
+    if (!filled.ok) return;
+    const poured = k.batches.get(at.b.id)!.finishing!.oldBrine;
+    if (poured) {
+      const used = { ml: poured.ml, batchId: at.b.id, away: NOTHING };
+      k.sayBrine(poured.brineId, { type: 'used', data: used });
+    }
+    k.say(at.b.id, filled.value);
   },
   function eats(k, [a, b, c]) {
     const at = pick(k.jars, a);
@@ -398,7 +406,7 @@ const DOINGS: readonly ((k: Kitchen, dice: Dice) => void)[] = [
       { b: from.b, fillingId: from.f.id },
       { b: to.b, fillingId: to.f.id },
       c % 2 ? null : Math.min(c, leftG(from.f)),
-      null
+      { keeps: null, sour: c % 3 ? { acid: 60, sugar: 8, late: 1 } : null }
     );
     if (!done.ok) return;
     k.say(from.b.id, done.value.passedOn);
@@ -467,7 +475,7 @@ function everythingIsSomewhere(k: Kitchen): void {
     for (const p of said) expect(Math.abs(massOf(p.what) - p.g)).toBeLessThan(1.001);
   }
   for (const l of batches.map(ledger))
-    expect(Math.abs(l.filledG - l.leftG - l.eatenG - l.givenG - l.thrownG)).toBeLessThan(MG);
+    expect(Math.abs(l.filledG - l.leftG - l.eatenG - l.cookedG - l.givenG - l.thrownG)).toBeLessThan(MG);
   // What a pick gave is in jars, or went down with the rinse. Counted in tenths of milligrams, jar by jar.
   for (const [lotId, gave] of k.given)
     expect(same(plus(gave, gained(k.postings, `pick:${lotId}`)), NOTHING, 0.1), lotId).toBe(true);

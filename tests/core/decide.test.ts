@@ -118,9 +118,10 @@ describe('what the pantry shelf may say', () => {
     expect(code(pantry.goodsCounted(shelf, { ...salt, kind: 'lid', amount: 'some' }, ways))).toBe(
       'count-out-of-range amount'
     );
-    expect(pantry.saltTaken(shelf, 'sea-fine', 40, 'b')).toHaveLength(1);
-    expect(pantry.saltTaken(shelf, 'sea-fine', 0, 'b')).toEqual([]);
-    expect(pantry.saltTaken(shelf, 'kosher', 40, 'b')).toEqual([]);
+    const taken = (kind: string, g: number) => pantry.goodsTaken(shelf, [pantry.ofSalt(kind, g)], 'b');
+    expect(taken('sea-fine', 40)).toHaveLength(1);
+    expect(taken('sea-fine', 0)).toEqual([]);
+    expect(taken('kosher', 40)).toEqual([]);
   });
 
   it('keeps brine with its strength, and takes no more than there is', () => {

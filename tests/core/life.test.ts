@@ -470,7 +470,9 @@ describe('larder', () => {
           const fix = s.fix === null ? null : correctPortion(b, `p${i}`, s.fix);
           if (fix?.ok) b = evolveBatch('b1', b, fix.value, { id: `c${i}`, at: START + 21 * day })!;
           const l = ledger(b);
-          expect(Math.abs(l.filledG - l.leftG - l.eatenG - l.givenG - l.thrownG)).toBeLessThan(1.01);
+          expect(Math.abs(l.filledG - l.leftG - l.eatenG - l.cookedG - l.givenG - l.thrownG)).toBeLessThan(
+            1.01
+          );
           expect(l.leftG).toBeGreaterThanOrEqual(0);
         });
       })

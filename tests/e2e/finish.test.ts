@@ -1,4 +1,5 @@
-import { expect, open, test } from './support';
+import type { Page } from '@playwright/test';
+import { expect, open, say, test } from './support';
 
 test('a pepper sauce from jars to six bottles: a weight forgotten and caught, half the acid, a pH', async ({
   page
@@ -25,8 +26,12 @@ test('a pepper sauce from jars to six bottles: a weight forgotten and caught, ha
   await page.getByRole('button', { name: /^40 %/ }).click();
   await page.getByText('Sieve it').click();
   await page.getByLabel('Pulp kept back by the sieve').fill('150 g');
+  await page.getByText('Sweeten it, or add something fresh').click();
+  await page.getByLabel('Fresh or cooked').selectOption({ label: 'Carrot' });
+  await page.getByLabel('How much of it').last().fill('20 g');
   await page.getByRole('button', { name: 'Note what is in the bowl' }).click();
   await expect(bowl.getByRole('row', { name: /brine that stays out − 240 g/ })).toBeVisible();
+  await expect(bowl.getByRole('row', { name: /^carrot 20 g/ })).toBeVisible();
   await expect(bowl.getByRole('row', { name: /pulp − 150 g/ })).toBeVisible();
 
   await page.getByRole('button', { name: 'Add acid' }).click();
@@ -46,10 +51,8 @@ test('a pepper sauce from jars to six bottles: a weight forgotten and caught, ha
   await expect(page.getByRole('row', { name: /^sieved off and dried/ })).toBeVisible();
 });
 
-test('two phones at one bowl: what the other noted stands there, and is not written over', async ({
-  page,
-  context
-}) => {
+/** The demo's sauce on its way, both of its weights out. */
+async function emptyOfWeights(page: Page): Promise<void> {
   await open(page, '/notebook');
   await page.getByRole('link', { name: 'Pear and chilli sauce' }).first().click();
   await page.getByRole('link', { name: 'Finish it' }).click();
@@ -59,6 +62,13 @@ test('two phones at one bowl: what the other noted stands there, and is not writ
     await button.click();
     await expect(button).toHaveAttribute('aria-pressed', 'true');
   }
+}
+
+test('two phones at one bowl: what the other noted stands there, and is not written over', async ({
+  page,
+  context
+}) => {
+  await emptyOfWeights(page);
   const other = await context.newPage();
   await open(other, new URL(page.url()).pathname);
   const drain = page.getByRole('form', { name: 'Brine drained off' });
@@ -88,4 +98,32 @@ test('what is no sauce is closed and put away: nothing of a blade is said, and T
   await expect(page.getByRole('button', { name: 'Begin to finish' })).toBeVisible();
   await open(page, '/');
   await expect(page.getByRole('region', { name: 'Finishing' })).toHaveCount(0);
+});
+
+test('old brine from the pantry goes into the bowl, and is gone from the pantry when it is bottled', async ({
+  page
+}) => {
+  const old = { name: 'Brine of the spring kraut', amount: '500 ml', strengthPercent: 2.5 };
+  await say(page.request, 'keep-brine', old);
+  await emptyOfWeights(page);
+  await page.getByText('Kept brine into the bowl').click();
+  const blend = page.getByRole('form', { name: 'Blended' });
+  await blend.getByLabel('Which brine').selectOption({ label: 'Brine of the spring kraut, 500 ml there' });
+  await blend.getByLabel('How much of it').first().fill('900 g');
+  await page.getByRole('button', { name: 'Note what is in the bowl' }).click();
+  await expect(blend.getByRole('alert')).toContainText('Only 500 ml of it are left');
+  await blend.getByLabel('How much of it').first().fill('150 g');
+  await page.getByRole('button', { name: 'Note what is in the bowl' }).click();
+  await expect(
+    page.getByRole('region', { name: 'The bowl' }).getByRole('row', { name: /^kept brine 150 g/ })
+  ).toBeVisible();
+  await page
+    .getByRole('region', { name: 'Bottles' })
+    .getByRole('button', { name: /^Bottled/ })
+    .click();
+  await expect(page.getByText(/^Done: \d+ bottles/)).toBeVisible();
+  await open(page, '/pantry');
+  await expect(
+    page.getByRole('region', { name: 'Brine', exact: true }).getByText(/35\d\sml of 2\.5\s%/)
+  ).toBeVisible();
 });

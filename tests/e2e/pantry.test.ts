@@ -114,3 +114,39 @@ test('a dish is kept, planned for a day and cooked: the jars that should go firs
   await expect(page.getByText(/^Cooked: 2 × Dumplings, from jar/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Dumplings for 2 is cooked' })).toBeHidden();
 });
+
+test('a mouse carries a jar to another shelf; where it may not be sour yet, the dialog says so first', async ({
+  page
+}) => {
+  await open(page, '/cold');
+  await page.getByRole('button', { name: /^Jar 53:/ }).hover();
+  await page.mouse.down();
+  await page.mouse.move(400, 300, { steps: 5 });
+  const places = page.getByRole('list', { name: 'Put jar 53 down at' });
+  await places.getByRole('listitem', { name: 'Stone cellar' }).hover();
+  await page.mouse.up();
+  await expect(page.getByText(/^Stone cellar: jar 53/)).toBeVisible();
+  await expect(places).toBeHidden();
+  await page.getByRole('button', { name: /^Jar 53:/ }).click();
+  await expect(page.getByLabel('The chosen jar').getByText(/^jar 53, .*Stone cellar/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('The chosen jar').getByText(/^jar 53, .*Fridge/)).toBeVisible();
+
+  await open(page, '/counter');
+  // Nobody has read its pH yet.
+  const young = page.getByRole('button', { name: /^Jar 57:/ });
+  await young.hover();
+  await page.mouse.down();
+  await page.mouse.move(400, 300, { steps: 5 });
+  await page.getByRole('listitem', { name: 'Stone cellar' }).hover();
+  await page.mouse.up();
+  await expect(page.getByRole('dialog').getByText(/^Move: /)).toBeVisible();
+});
+
+test('jars that are free on a day to come, as they are eaten', async ({ page }) => {
+  await open(page, '/kit');
+  const half = page.locator('[data-back="clip-500.clamped"]');
+  await expect(half).toContainText('the next comes back about');
+  await page.getByLabel('How many are free on').fill('2027-08-01');
+  await expect(half).toContainText(/^\s*\d+ free by 1 Aug/);
+});

@@ -2,7 +2,13 @@ import AxeBuilder from '@axe-core/playwright';
 import { ROOMS } from '../../scripts/lib.mjs';
 import { expect, open, test } from './support';
 
-const ALL = [...ROOMS, '/notebook/recipes/new', '/notebook/recipes/leek-kimchi', '/season/grams'];
+const ALL = [
+  ...ROOMS,
+  '/notebook/recipes/new',
+  '/notebook/recipes/leek-kimchi',
+  '/season/grams',
+  '/garden/beds'
+];
 
 for (const scheme of ['light', 'dark'] as const)
   test(`every room passes the accessibility scan, ${scheme}`, async ({ page }) => {

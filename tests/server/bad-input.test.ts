@@ -20,9 +20,10 @@ const HUGE = 'x'.repeat(2_000_000);
 const SCRIPT = '<script>alert(1)</script>';
 const SQL = "'; DROP TABLE event; --";
 /** Numbers for which a program may say null as a form leaves a field empty. */
-const BELOW_ZERO = new Set(['tempC', 'sevenMv', 'sevenC', 'fourMv', 'fourC']);
+const BELOW_ZERO = new Set(['tempC', 'sevenMv', 'sevenC', 'fourMv', 'fourC', 'lateWeeks']);
 const EMPTY_IS_NULL = new Set([
   'weightMl',
+  ...['metres', 'plants', 'weeks'],
   'swingC',
   'water',
   'sugar',

@@ -43,7 +43,7 @@ describe('dishes that eat ferments', () => {
     expect(await left('old')).toBeCloseTo(0, 3);
     expect(before[0]! + before[1]! - (await left('young'))).toBeCloseTo(servings * 100, 3);
     const portions = (await batches.load(house.db, 'old'))!.state.portions;
-    expect(portions.map((p) => [p.how, p.reason])).toEqual([['eaten', 'Pie']]);
+    expect(portions.map((p) => [p.how, p.reason])).toEqual([['cooked', 'Pie']]);
     await must('undo', { of: done });
     expect([await left('old'), await left('young')]).toEqual(before);
   });

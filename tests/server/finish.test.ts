@@ -1,5 +1,5 @@
-import { afterEach, beforeEach, expect, it } from 'vitest';
-import { laidIn, leftG, salinityOf, standing, type Batch } from '$lib/core/batch';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { laidIn, leftG, salinityOf, sauceReckonedG, standing, type Batch } from '$lib/core/batch';
 import { bookOf, movedIn, sumOf } from '$lib/core/ledger';
 import { massOf, salinityIn } from '$lib/core/contents';
 import { batches, brines } from '$lib/server/repos';
@@ -140,4 +140,69 @@ it('what was counted in is counted out; a jar that nobody counted is asked for i
   expect(laidIn([decanted], [...jars, decanted], { j1: { weight: 0 } })).toMatchObject([
     { fillingId: 'later', kind: 'weight', n: 1 }
   ]);
+});
+
+describe('old brine as a mother', () => {
+  const stock = async () => (await brines.list(house.db, 'live')).find((x) => x.id === 'old')!;
+  const keep = () =>
+    must('keep-brine', { commandId: 'old', name: 'Old', amount: '200 ml', strengthPercent: 4 });
+
+  it('comes into the bowl by weight, is taken off what is kept when it is bottled, and comes back undone', async () => {
+    await keep();
+    await emptied();
+    const alone = sauceReckonedG(await load(), (await load()).finishing!);
+    await must('finish', { batchId: 'sauce', oldBrineId: 'old', oldBrine: '80 g' });
+    const f = (await load()).finishing!;
+    near(sauceReckonedG(await load(), f), alone + 80, 1e-3);
+    // Noted, it is still there; bottled, it is not.
+    near((await stock()).ml, 200, 1e-9);
+    const before = standing(await load());
+    const counts = { 'bottle-250.loose': 4 };
+    await must('bottle', { commandId: 'b', batchId: 'sauce', counts, placeId: 'fridge', rest: 'thrown' });
+    near((await stock()).ml, 200 - f.oldBrine!.ml, 1e-9);
+    const events = (await batches.events(house.db, 'sauce')).map(({ at, id, command: _, ...event }) => ({
+      event,
+      said: { id, at }
+    }));
+    const b = await load();
+    const book = bookOf(movedIn('sauce', events), new Set(b.fillings.map((x) => x.id)));
+    near(massOf(book.came.find((l) => l.of === 'brine')!.what), 80, 1e-2);
+    expect(Math.abs(massOf(sumOf(book.came)) - massOf(sumOf(book.went)) - massOf(book.stands))).toBeLessThan(
+      0.002
+    );
+    await must('undo', { of: 'b' });
+    near((await stock()).ml, 200, 1e-9);
+    expect(standing(await load())).toEqual(before);
+  });
+
+  it('is left out again by an empty weight; nothing that is not there, and no more than there is', async () => {
+    await keep();
+    await emptied();
+    expect(await codes('finish', { batchId: 'sauce', oldBrineId: 'none', oldBrine: '80 g' })).toEqual([
+      'brine-unknown'
+    ]);
+    expect(await codes('finish', { batchId: 'sauce', oldBrine: '80 g' })).toEqual(['brine-unknown']);
+    expect(await codes('finish', { batchId: 'sauce', oldBrineId: 'old', oldBrine: '300 g' })).toEqual([
+      'more-brine-than-there'
+    ]);
+    await must('finish', { batchId: 'sauce', oldBrineId: 'old', oldBrine: '80 g' });
+    await must('finish', { batchId: 'sauce', oldBrine: '' });
+    expect((await load()).finishing!.oldBrine).toBeUndefined();
+  });
+
+  it('that another used up meanwhile is said before anything is bottled, and too old it is none', async () => {
+    await keep();
+    await emptied();
+    await must('finish', { batchId: 'sauce', oldBrineId: 'old', oldBrine: '80 g' });
+    await must('take-brine', { brineId: 'old', amount: '150 ml' });
+    const counts = { 'bottle-250.loose': 4 };
+    expect(await codes('bottle', { batchId: 'sauce', counts, placeId: 'fridge' })).toEqual([
+      'more-brine-than-there'
+    ]);
+    expect((await load()).finishing).toBeDefined();
+    house.at('2026-10-30', 9);
+    expect(await codes('finish', { batchId: 'sauce', oldBrineId: 'old', oldBrine: '20 g' })).toEqual([
+      'brine-unknown'
+    ]);
+  });
 });

@@ -37,7 +37,7 @@ async function history(seed: number, commands: number): Promise<void> {
 
 describe('every gram', () => {
   // Each starts from another kitchen; together some thousand commands.
-  it.each([1, 2, 4, 5, 7, 8])('adds up after 200 commands by chance (seed %i)', async (seed) => {
+  it.each([2, 4, 5, 7, 8, 9])('adds up after 200 commands by chance (seed %i)', async (seed) => {
     await history(20_261_130 + seed, 200);
     const all = await batches.list(house.db, 'all');
     expect(all.length).toBeGreaterThan(0);

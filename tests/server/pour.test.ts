@@ -179,6 +179,9 @@ describe('a jar is a thing of its own', () => {
     expect(await house.say('pour-together', { ...pour, intoBatchId: 'none' })).toMatchObject({
       codes: ['batch-unknown']
     });
+    // How far it had come goes with it, and its carrots are in that jar only.
+    expect(into.mixed).toMatchObject([{ sour: { acid: expect.any(Number) as number } }]);
+    expect(one.items[1]).toMatchObject({ into: 'sticks.j1' });
     await must('undo', { of: 'both' });
     expect([await load('sticks'), await load('coins')]).toEqual([sticks, coins]);
   });

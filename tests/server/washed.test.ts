@@ -59,3 +59,11 @@ it('a broken jar is not washed, and no more than stand empty are', async () => {
   expect(await toWash()).toBe(0);
   expect(await house.say('wash-jars', { jarId: 'none' })).toMatchObject({ codes: ['jar-kind-unknown'] });
 });
+
+it('what stands full is known to come back, and is gone from that list when it has', async () => {
+  expect((await kit(house)).back.map((b) => b.jarId)).toEqual([JAR, JAR]);
+  await eaten('a');
+  const [b, ...none] = (await kit(house)).back;
+  expect(none).toEqual([]);
+  expect(b!.likely).toBeGreaterThan(0);
+});

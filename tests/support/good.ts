@@ -23,6 +23,7 @@ export const PREPARED: readonly [CommandName, Record<string, unknown>][] = [
   ['taste', { commandId: 'taste', batchId: ID, fillingIds: `${ID}.j1`, sour: 1, salt: 1, crunch: 1 }],
   ['portion', { commandId: 'bite', batchId: ID, fillingId: `${ID}.j1`, how: 'eaten', amount: 'quarter' }],
   ['take-to-bench', { lotId: 'lot2', weight: '' }],
+  ['sow', { commandId: 'row', cropId: 'carrot', day: '2026-05-01', metres: 4 }],
   ['keep-brine', { commandId: 'stock', name: 'Stock', amount: '2 l', strengthPercent: 3 }],
   [
     'enter-standing',
@@ -150,6 +151,12 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'wish-next': { recipeId: 'plain-kraut', said: '100 % white cabbage', by: 'more' },
   'settle-wish': { recipeId: 'plain-kraut', wishId: 'wish', how: 'take' },
   'retire-recipe': { recipeId: 'plain-kraut', back: 'no' },
+  sow: {
+    ...{ sowingId: 'row', cropId: 'green-bean', variety: 'Blue', bed: 'north', day: '2026-06-01' },
+    ...{ metres: 3, plants: 30, first: '2026-08-01', weeks: 5, amount: '4 kg', lateWeeks: 1 }
+  },
+  'drop-sowing': { sowingId: 'row' },
+  'say-frost': { day: '2026-10-15' },
   'keep-brine': { name: 'Stock', amount: '1 l', strengthPercent: 5 },
   'take-brine': { brineId: 'stock', amount: '100 ml' },
   'shape-jar': {
@@ -209,6 +216,8 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     batchId: 'mash',
     brine: '50 g',
     back: '20 g',
+    oldBrineId: 'stock',
+    oldBrine: '30 g',
     freshCropId: 'carrot',
     fresh: '30 g',
     pulp: '40 g'

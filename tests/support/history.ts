@@ -2,7 +2,7 @@ import { asAddress, TINY_JPEG } from './photo';
 import type { CommandName } from '$lib/schema/commands';
 import { standing, type Batch } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
-import { allRecipes, batches, brines, household, lots, pantry, runs, timers } from '$lib/server/repos';
+import { allRecipes, batches, beds, brines, household, lots, pantry, runs, timers } from '$lib/server/repos';
 import { GATE_ANSWERS, GATES } from '$lib/core/run';
 import { careOf } from './care';
 import { USE_CASES, type House } from '$lib/server/usecases';
@@ -28,7 +28,8 @@ async function around(house: House) {
     timers: await timers.list(house.db, 'live'),
     runs: await runs.list(house.db, 'live'),
     goods: await pantry(house.db),
-    recipes: await allRecipes(house.db)
+    recipes: await allRecipes(house.db),
+    beds: await beds(house.db)
   };
 }
 type Around = Awaited<ReturnType<typeof around>>;
@@ -226,14 +227,23 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
       jarId: ours.jars[d(ours.jars.length)]!.id,
       weight: d(2) === 0 ? '' : '200 g'
     })),
-  finish: ({ live }, d) => {
+  finish: ({ live, stock }, d) => {
     const b = live.find((x) => x.finishing);
     const laid = b?.finishing?.laid.filter((o) => !b.finishing!.out.includes(o.id)) ?? [];
     if (b && laid[0]) return { batchId: b.id, object: laid[0].id, isOut: true };
     const weights = { brine: `${5 + d(40)} g`, back: '5 g', water: '10 g', sweet: '3 g', pulp: '12 g' };
-    if (b) return { batchId: b.id, ...weights, freshCropId: CROPS[d(CROPS.length)], fresh: '9 g' };
+    const old = stock[d(stock.length + 1)];
+    const mother = old ? { oldBrineId: old.id, oldBrine: `${1 + d(60)} g` } : {};
+    if (b) return { batchId: b.id, ...weights, ...mother, freshCropId: CROPS[d(CROPS.length)], fresh: '9 g' };
     return jar(live, d, ({ b: other, all }) => ({ batchId: other.id, fillingIds: all }));
   },
+  sow: ({ beds: now }, d) => ({
+    ...(d(3) === 0 && now.sowings[0] ? { sowingId: now.sowings[0].id } : {}),
+    ...{ cropId: CROPS[d(CROPS.length)], day: `2026-0${4 + d(4)}-01`, metres: 1 + d(6), lateWeeks: d(4) - 1 }
+  }),
+  'drop-sowing': ({ beds: now }, d) =>
+    d(3) === 0 && now.sowings[0] ? { sowingId: now.sowings[0].id } : undefined,
+  'say-frost': (_, d) => ({ day: ['', '2026-10-15'][d(2)] }),
   'set-dish': (_, d) => ({
     name: `Dish ${d(3)}`,
     uses: [{ styleId: ['shredded', 'pieces'][d(2)], weight: `${20 + d(80)} g` }]

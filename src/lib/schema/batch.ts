@@ -1,6 +1,6 @@
 import type { RefusalCode } from '../core/refusal';
 import { z } from 'zod';
-import { CARE_HOW, CARE_KINDS, GAS_SEEN } from '../core/batch';
+import { CARE_HOW, CARE_KINDS, GAS_SEEN, PORTION_HOW } from '../core/batch';
 import { TROUBLES } from '../core/correct';
 import { SALINITIES } from '../core/safety';
 import {
@@ -128,7 +128,7 @@ export const takePortionSchema = z.object({
   commandId,
   batchId: id,
   fillingId: id,
-  how: z.enum(['eaten', 'given', 'thrown'], no('not-a-choice')),
+  how: z.enum(PORTION_HOW, no('not-a-choice')),
   amount: z.enum(['quarter', 'half', 'all', 'weight'], no('not-a-choice')).default('quarter'),
   weight: maybeWeightText,
   reason: maybeText,

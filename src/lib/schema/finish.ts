@@ -14,6 +14,8 @@ export const finishSchema = z.object({
   brine: maybeAnew,
   back: maybeAnew,
   water: maybeAnew,
+  oldBrineId: id.optional(),
+  oldBrine: maybeAnew,
   freshCropId: id.optional(),
   fresh: maybeAnew,
   sweet: maybeAnew,

@@ -15,6 +15,7 @@ export const CAME_WORDS: Record<Came, string> = {
 /** And where it went. */
 export const WENT_WORDS: Record<Went, string> = {
   eaten: 'eaten',
+  cooked: 'cooked with',
   given: 'given away',
   thrown: 'thrown away',
   sieved: 'sieved off and dried',

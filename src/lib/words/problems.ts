@@ -2,6 +2,7 @@ import type { Refusal, RefusalCode } from '../core/refusal';
 import { isRule } from '../core/safety';
 import { ruleReason } from './cautions';
 import { OF_AMOUNTS } from './of-amounts';
+import { OF_BEDS } from './of-beds';
 import { OF_THE_HOUSE } from './of-the-house';
 import { OF_JARS } from './of-jars';
 import { grams, type Values, type Words } from './kinds';
@@ -228,6 +229,7 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'no-brine-here': ['No brine was planned for this batch.', 'Leave the brine empty.'],
   'nothing-to-undo': ['That is undone already, or was never done.', 'Reload the page.'],
   ...OF_AMOUNTS,
+  ...OF_BEDS,
   ...OF_JARS,
   ...OF_THE_HOUSE
 };

@@ -6,6 +6,7 @@
   import Meal from '$lib/ui/batch/Meal.svelte';
   import Gone from '$lib/ui/batch/Gone.svelte';
   import StockPanel from '$lib/ui/batch/StockPanel.svelte';
+  import Carry from '$lib/ui/batch/Carry.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import UseUp from '$lib/ui/cold/UseUp.svelte';
@@ -80,6 +81,7 @@
                     chosen={chosen?.filling.id === s.filling.id}
                     text="{s.batch.name}, {s.filling.jarName}, {s.quarters} of 4 quarters left"
                     onchoose={() => choose(s.filling.id)}
+                    carries
                   />
                 {/snippet}
                 {#snippet caption(s)}
@@ -144,4 +146,5 @@
   </div>
 {/if}
 
+<Carry />
 <Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{ souring: data.souring }} />

@@ -7,6 +7,7 @@
   import Seen from '$lib/ui/house/Seen.svelte';
   import Gone from '$lib/ui/batch/Gone.svelte';
   import BatchPanel from '$lib/ui/batch/BatchPanel.svelte';
+  import Carry from '$lib/ui/batch/Carry.svelte';
   import StandingJar from '$lib/ui/batch/StandingJar.svelte';
   import TaskRow from '$lib/ui/batch/TaskRow.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
@@ -97,6 +98,7 @@
                     chosen={chosen?.id === b.id}
                     text="{b.name}, {f.jarName}, day {dayNumberOf(b, house.now)}"
                     onchoose={() => choose(b.id)}
+                    carries
                   />
                 {/snippet}
                 {#snippet caption({ b, f })}
@@ -133,4 +135,5 @@
   </div>
 {/if}
 
+<Carry />
 <Later load={() => import('$lib/ui/batch/BatchDialogs.svelte')} props={{ souring: data.souring }} />

@@ -38,7 +38,10 @@
       {data.picks.length > 0 ? `${house.mass(total)} waiting, soonest to turn first` : 'Nothing waits here.'}
     </p>
   </div>
-  <Button size="lg" onclick={() => weighIn.show()}>Weigh in</Button>
+  <div class="flex items-center gap-5">
+    <a class="act" href="/garden/beds">Beds and sowings</a>
+    <Button size="lg" onclick={() => weighIn.show()}>Weigh in</Button>
+  </div>
 </div>
 
 {#if data.picks.length === 0}

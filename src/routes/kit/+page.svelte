@@ -24,7 +24,7 @@
 <h1>What you work with</h1>
 <div class="mt-4 grid gap-x-12 gap-y-10 lg:grid-cols-2">
   <div class="flex min-w-0 flex-col gap-10">
-    <JarsOwned full={data.full} toWash={data.toWash} /><SaltTable />
+    <JarsOwned full={data.full} toWash={data.toWash} back={data.back} /><SaltTable />
     <Crops /><OwnStyles />
     <Weights />
     <Learnt learnt={data.learnt} souring={data.souring} />

@@ -62,7 +62,7 @@
           <span>
             {b.live
               ? `${house.mass(b.leftG)} of ${house.mass(b.filledG)} left`
-              : b.thrownG > b.eatenG + b.givenG
+              : b.thrownG > b.eatenG + b.cookedG + b.givenG
                 ? 'thrown away'
                 : 'eaten up'}
             {#if b.last}<span class="block truncate text-sm text-quiet"

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { shortDay } from '$lib/words';
   import { useHouse } from '$lib/ui/house/house.svelte';
+  import CropsAhead from '$lib/ui/sowing/CropsAhead.svelte';
   import SeasonStrip from '$lib/ui/strip/SeasonStrip.svelte';
   import { relativeDay } from '$lib/ui/time';
   import type { PageProps } from './$types';
@@ -47,6 +48,12 @@
   </div>
   <a class="act no-print" href="/season/grams?year={data.year}">Every gram of {data.year}</a>
   {#if data.year === data.thisYear}
+    <section class="mt-8" aria-label="What the beds will bring">
+      <h2 class="border-b-2 border-ink pb-1">What the beds will bring</h2>
+      {#if data.ahead.length > 0}<CropsAhead ahead={data.ahead} />
+      {:else}<p class="py-2 text-quiet">Nobody has said what grows.</p>{/if}
+      <a class="act no-print" href="/garden/beds">Beds and sowings</a>
+    </section>
     <div class="mt-8 grid gap-x-12 gap-y-6 lg:grid-cols-3">
       <section>
         <h2 class="border-b-2 border-ink pb-1">From the counter</h2>

@@ -22,6 +22,8 @@ export interface EatDown {
   readonly spoiledG: number;
   /** What is still there when its best days are over, g. */
   readonly pastBestG: number;
+  /** The day on which each jar is empty, eaten up or thrown out, in the order of the jars; null: not in that time. */
+  readonly emptied: readonly (number | null)[];
 }
 
 /** A kind's stock, eaten slowly, likely and fast. */
@@ -62,9 +64,10 @@ export function eatDown(
   eaters: readonly number[],
   planned: ReadonlyMap<number, number> = NONE_PLANNED
 ): EatDown {
-  const stock = [...jars]
-    .sort((a, b) => Number(b.opened) - Number(a.opened) || a.best - b.best)
-    .map((j) => ({ ...j, left: j.g }));
+  const emptied: (number | null)[] = jars.map(() => null);
+  const stock = jars
+    .map((j, nth) => ({ ...j, nth, left: j.g }))
+    .sort((a, b) => Number(b.opened) - Number(a.opened) || a.best - b.best);
   const lastComes = Math.max(0, ...jars.map((j) => j.from));
   const [come, stale, spoil] = [
     byDay(stock, (j) => j.from),
@@ -81,23 +84,25 @@ export function eatDown(
     for (const j of stale.get(day) ?? []) pastBestG += j.left;
     for (const j of spoil.get(day) ?? []) {
       [spoiledG, there] = [spoiledG + j.left, there - j.left];
+      if (j.left > 0) emptied[j.nth] = day;
       j.left = 0;
     }
     while (first < stock.length && stock[first]!.left <= 0) first++;
-    there -= takeFrom(stock, first, day, personDayG * people + (planned.get(day) ?? 0));
+    const hungerG = personDayG * people + (planned.get(day) ?? 0);
+    there -= takeFrom(stock, first, day, { hungerG, empties: (nth) => (emptied[nth] = day) });
     if (there < LEAST_G) there = Math.max(0, there);
     seen.evening(day, there >= LEAST_G);
     return there;
   });
-  return { left, lasts: seen.lasts, short: seen.short, spoiledG, pastBestG };
+  return { left, lasts: seen.lasts, short: seen.short, spoiledG, pastBestG, emptied };
 }
 
 /** Takes so much of what is there on a day, in its order from one jar on; how much it came to, g. */
 function takeFrom(
-  stock: readonly { readonly from: number; left: number }[],
+  stock: readonly { readonly from: number; readonly nth: number; left: number }[],
   first: number,
   day: number,
-  hungerG: number
+  { hungerG, empties }: { readonly hungerG: number; readonly empties: (nth: number) => void }
 ): number {
   let hunger = hungerG;
   for (let i = first; i < stock.length && hunger > 0; i++) {
@@ -106,6 +111,7 @@ function takeFrom(
     const eaten = Math.min(j.left, hunger);
     j.left -= eaten;
     hunger -= eaten;
+    if (j.left <= 0) empties(j.nth);
   }
   return hungerG - hunger;
 }

@@ -1,4 +1,4 @@
-import type { Batch } from '../batch/index';
+import { atTable, type Batch } from '../batch/index';
 import { dayNumber, dayOf, dayOfWall, type Day, type WallMinute } from '../calendar/index';
 import { coldSince } from '../care/index';
 import { solidsOf } from '../contents/index';
@@ -19,7 +19,7 @@ export interface TaughtByEating {
 /** What a batch teaches; null while it is not in the cold and nobody has eaten of it. What is given or thrown away, nobody ate. */
 export function taughtByEating(b: Batch, places: readonly Place[]): TaughtByEating | null {
   const taken = b.portions
-    .filter((p) => p.how === 'eaten')
+    .filter((p) => atTable(p.how))
     .map((p) => ({ at: p.at, day: dayOfWall(p.at), g: solidsOf(p.what) }));
   const there = [...b.fillings.map((f) => coldSince(f, places)), ...taken.map((p) => p.at)];
   const first = there.reduce<WallMinute | null>(

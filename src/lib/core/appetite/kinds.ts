@@ -7,6 +7,7 @@ import { keepingDays, keepUntil } from '../larder/index';
 import { styleLike } from '../style/index';
 import { appetiteOf, type Appetite } from './appetite';
 import { eatDowns, type EatDowns, type JarToEat } from './eat-down';
+import { jarsBack, type JarBack } from './jars-back';
 import { eatenOf, type TaughtByEating } from './eaten';
 import { eatersFrom, type Table } from './table';
 
@@ -23,6 +24,8 @@ export interface KindAhead {
   /** Of all who eat here on a usual day, g in a week. */
   readonly weekG: number;
   readonly downs: EatDowns;
+  /** When each of its vessels comes back. */
+  readonly back: readonly JarBack[];
 }
 
 /** So far is looked ahead, days. */
@@ -37,13 +40,14 @@ export function kindsAhead(
 ): KindAhead[] {
   const today = dayOfWall(now);
   const eaters = eatersFrom(table, today, EAT_AHEAD_DAYS);
-  const byStyle = new Map<string, JarToEat[]>();
+  const byStyle = new Map<string, VesselToEat[]>();
   for (const b of batches)
     for (const jar of jarsToEat(b, house, today))
       byStyle.set(styleLike(b.styleId), [...(byStyle.get(styleLike(b.styleId)) ?? []), jar]);
   const kinds = [...byStyle].map(([style, jars]): KindAhead => {
     const appetite = appetiteOf(eatenOf(taught, style, table, today));
     const [there, coming] = [jars.filter((j) => j.from === 0), jars.filter((j) => j.from > 0)];
+    const downs = eatDowns(jars, appetite, eaters, plannedOf(table, style, today));
     return {
       style,
       thereG: grams(there),
@@ -52,7 +56,11 @@ export function kindsAhead(
       comesIn: coming.length > 0 ? Math.min(...coming.map((j) => j.from)) : null,
       appetite,
       weekG: appetite.personWeekG * table.people,
-      downs: eatDowns(jars, appetite, eaters, plannedOf(table, style, today))
+      downs,
+      back: jarsBack(
+        jars.map((j) => j.jarId),
+        downs
+      )
     };
   });
   const soon = (k: KindAhead) => k.downs.likely.short[0]?.from ?? k.downs.likely.lasts ?? Infinity;
@@ -76,20 +84,26 @@ function plannedOf(
 
 const grams = (jars: readonly JarToEat[]): number => jars.reduce((a, j) => a + j.g, 0);
 
+/** A jar to eat with the kind of vessel that it is. */
+interface VesselToEat extends JarToEat {
+  readonly jarId: string;
+}
+
 /** The jars of a batch that will be eaten: those in the cold now, those on the counter when they are sour. */
 function jarsToEat(
   b: Batch,
   { places, courseOf }: Pick<CareHouse, 'places' | 'courseOf'>,
   today: Day
-): JarToEat[] {
+): VesselToEat[] {
   const inDays = (at: WallMinute) => Math.floor(at / MINUTES_PER_DAY) - dayNumber(today);
-  return standing(b).flatMap((f): JarToEat[] => {
+  return standing(b).flatMap((f): VesselToEat[] => {
     if (verdictOn(b, f, places)) return [];
+    const { jarId } = f;
     const g = solidsOf(f.holds);
     const keeps = keepUntil(b.style, f, places);
     if (keeps) {
       const opened = leftG(f) < contentsG(f) - 1;
-      return [{ g, from: 0, best: inDays(keeps.best), latest: inDays(keeps.latest), opened }];
+      return [{ jarId, g, from: 0, best: inDays(keeps.best), latest: inDays(keeps.latest), opened }];
     }
     const cold = coldest(places);
     const { fullySour, last } = courseOf(b, f);
@@ -97,7 +111,7 @@ function jarsToEat(
     if (!cold || at === null) return [];
     const from = Math.max(1, inDays(at));
     const { best, latest } = keepingDays(b.style.coldMonths, cold.tempC);
-    return [{ g, from, best: from + best, latest: from + latest, opened: false }];
+    return [{ jarId, g, from, best: from + best, latest: from + latest, opened: false }];
   });
 }
 

@@ -11,7 +11,7 @@ interface When {
 }
 
 /** How long a kind lasts, as the Cold shows it. Amounts are of vegetables. */
-export interface KindShown extends Omit<KindAhead, 'downs' | 'appetite' | 'comesIn'> {
+export interface KindShown extends Omit<KindAhead, 'downs' | 'appetite' | 'comesIn' | 'back'> {
   readonly personWeekG: number;
   readonly learntFromG: number;
   readonly comesAt: WallMinute | null;
@@ -36,7 +36,10 @@ export interface KindShown extends Omit<KindAhead, 'downs' | 'appetite' | 'comes
 const POINTS = 48;
 
 /** A kind as it is shown: by its days on the wall, its lines thinned out. */
-export function kindShown({ downs, appetite, comesIn, ...kind }: KindAhead, now: WallMinute): KindShown {
+export function kindShown(
+  { downs, appetite, comesIn, back: _, ...kind }: KindAhead,
+  now: WallMinute
+): KindShown {
   const { slow, likely, fast } = downs;
   const on = (day: number | null) => (day === null ? null : wall(dayOfWall(now), 12) + day * MINUTES_PER_DAY);
   const gap = likely.short[0];

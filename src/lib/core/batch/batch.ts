@@ -25,6 +25,7 @@ import type {
   Taste,
   TasteMarks
 } from './facts';
+import type { Sour } from './mixed';
 
 export interface Batch {
   readonly id: string;
@@ -72,14 +73,13 @@ export interface Batch {
 }
 
 /** A batch without what only its record shows: what a shelf, a task and a dialog about a jar need. */
-export type BatchInHand = Omit<Batch, (typeof RECORD_ONLY)[number]>;
-const RECORD_ONLY = ['care', 'portions', 'rinses'] as const;
+export type BatchInHand = Omit<Batch, 'care' | 'portions' | 'rinses'>;
 
-/** Leaves out what only the record shows. */
+/** Leaves out what only the record shows, and jars that are empty. */
 export function inHand(b: Batch): BatchInHand {
-  return Object.fromEntries(
-    Object.entries(b).filter(([name]) => !(RECORD_ONLY as readonly string[]).includes(name))
-  ) as BatchInHand;
+  const { care: _, portions: __, rinses: ___, ...rest } = b;
+  // How the last ones were heated is proposed for the next.
+  return { ...rest, fillings: b.fillings.filter((f) => f.emptiedAt === null || f.heated) };
 }
 
 type Facts = Pick<
@@ -212,6 +212,8 @@ export interface Passing {
   readonly what: Contents;
   /** Till when it would have kept where it stood; null: it stood on the counter. */
   readonly keeps: Keeps | null;
+  /** How far it had soured; absent: nobody could reckon it. */
+  readonly sour?: Sour;
 }
 
 /** When it was said, on the household's clock, and the event's own name. */

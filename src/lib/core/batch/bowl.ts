@@ -12,12 +12,14 @@ import {
   vegetables,
   NOTHING,
   type Contents,
+  type Part,
   type Posting
 } from '../contents/index';
 import type { WallMinute } from '../calendar/index';
 import type { Batch } from './batch';
 import type { Filling, Keeps } from './facts';
-import type { Bottled, Finishing } from './finishing';
+import { brineHolds } from '../pantry/index';
+import type { Bottled, Finishing, OldBrine } from './finishing';
 import { EMPTY_G } from './jar';
 import { salinityOf } from './salinity';
 
@@ -41,6 +43,7 @@ export const asSaid = (
   ...{ fillingIds: f.fillingIds, fresh: f.fresh, pulpTo: f.pulpTo, sauceG: f.sauceG },
   keptBrineG: (f.brineG ?? 0) - (f.backG ?? 0),
   waterG: f.waterG ?? 0,
+  ...(f.oldBrine ? { oldBrine: f.oldBrine } : {}),
   sweetG: f.sweetG ?? 0,
   acidG: acidG(b, f),
   pulpG: f.pulpG ?? 0
@@ -55,10 +58,14 @@ function comesIn(b: Pick<Batch, 'fillings'>, x: Bowl): Posting[] {
   return [
     ...jarsOf(b, x.fillingIds).map((f): Posting => ({ from: `jar:${f.id}`, to, what: f.holds })),
     { from: 'water', to, what: some({ brineG: x.waterG }) },
+    ...poursOld(x.oldBrine).map((p): Posting => ({ ...p, to })),
     ...x.fresh.map((i): Posting => ({ from: 'additions', to, what: vegetables(i.preparedG, i.moisture) })),
     { from: 'additions', to, what: some({ dryG: x.sweetG, brineG: x.acidG }) }
   ];
 }
+
+const poursOld = (old: OldBrine | undefined): Part[] =>
+  old ? [{ from: `brine:${old.brineId}`, what: brineHolds(old.ml, old.strength) }] : [];
 
 /** All that stands in these jars. */
 export const pooled = (b: Pick<Batch, 'fillings'>, ids: readonly string[]): Contents =>
@@ -143,14 +150,18 @@ export function bottledIn(state: Batch, x: Bottled, moved: readonly Posting[], a
   return {
     ...rest,
     fillings: [...state.fillings, ...bottles],
-    care: both(state.care),
-    tastes: both(state.tastes),
+    ...{ care: both(state.care), tastes: both(state.tastes) },
     readings: state.readings.flatMap((r) => (r.at >= since ? both([r]) : [r])),
     signs: both(state.signs),
     sourings: both(state.sourings),
-    items: [...state.items, ...x.fresh]
+    items: [...state.items, ...x.fresh],
+    holdsOf: withOld(state.holdsOf, x.oldBrine)
   };
 }
+
+/** What some must not eat comes with an old brine, too. */
+const withOld = (holdsOf: readonly string[], old: OldBrine | undefined): readonly string[] =>
+  old?.batchId ? [...new Set([...holdsOf, old.batchId])] : holdsOf;
 
 function soonest(from: readonly Filling[]): Keeps | null {
   const all = from.flatMap((f) => f.keepsTo ?? []);

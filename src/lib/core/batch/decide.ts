@@ -3,7 +3,7 @@ import type { Lid } from '../vessel/index';
 import type { Place } from '../kit/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import type { Batch, BatchInHand, BatchEvent } from './batch';
-import type { Because, Filling, PortionHow } from './facts';
+import { atTable, type Because, type Filling, type PortionHow } from './facts';
 import { inBrine, leftG, placeOf, stockG } from './jar';
 
 /** The jars named, all of this batch and none of them empty. */
@@ -83,7 +83,7 @@ export function portion(
   const f = jars.value[0];
   if (!f) return refuse('jar-unknown', { field: 'fillingId' });
   // A whole jar may be given away or thrown as it stands; what is eaten is its pieces.
-  const pieces = inBrine(f) && (how === 'eaten' || g < leftG(f) - 0.5);
+  const pieces = inBrine(f) && (atTable(how) || g < leftG(f) - 0.5);
   const thereG = pieces ? stockG(f) : leftG(f);
   if (!(g > 0)) return refuse('weight-not-positive', { field: 'weight' });
   if (g > thereG + 0.5)

@@ -43,7 +43,7 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'drained':
       return drainedIn(state, event.data, moved);
     case 'passedOn':
-      return passedOn(state, event.data);
+      return passedOn(state, event.data, moved, said.at);
     case 'added':
       return secondPickIn(state, event.data, moved, said.at);
     case 'cared':
@@ -65,7 +65,7 @@ function noted(state: Batch, event: BatchEvent, said: Said, moved: readonly Post
     case 'decanted':
       return decantedIn(state, event.data, moved, said.at);
     case 'received':
-      return receivedFrom(state, event.data);
+      return receivedFrom(state, event.data, moved, said.at);
     case 'started':
     case 'entered':
       return state;
@@ -101,8 +101,13 @@ const drainedIn = (
   moved: readonly Posting[]
 ): Batch => withFillings(state, [fillingId], (f) => ({ ...f, ...fuller(f, moved), equilibrium }));
 
-const receivedFrom = (state: Batch, data: Of<'received'>['data']): Batch => ({
-  ...receivedIn(state, data),
+const receivedFrom = (
+  state: Batch,
+  data: Of<'received'>['data'],
+  moved: readonly Posting[],
+  at: WallMinute
+): Batch => ({
+  ...receivedIn(state, data, moved, at),
   holdsOf: [...new Set([...state.holdsOf, data.other.batchId])]
 });
 

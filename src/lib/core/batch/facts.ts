@@ -4,6 +4,7 @@ import type { CareKind } from './care-kinds';
 import type { Heated } from './heat-process';
 import type { Crop, Cut } from '../produce/index';
 import type { Lid } from '../vessel/index';
+import type { Mixed } from './mixed';
 
 /** One spell of a jar at one place. A jar is at one place at a time: the last one. */
 export interface Stay {
@@ -63,20 +64,6 @@ export interface Awaited {
   readonly batchName: string;
   readonly fillingId: string;
   readonly lidNumber: number;
-}
-
-/** A jar thinned, topped up or filled up: what of it was in it before, and what came. */
-export interface Mixed {
-  readonly at: WallMinute;
-  /** Share of what it holds then that was in it before. */
-  readonly keeps: number;
-  /** Where its salt settles then; null: nobody knows. */
-  readonly settles: number | null;
-  /** What it held before, and then, g: vegetables, and all. */
-  readonly was: { readonly solidsG: number; readonly allG: number };
-  readonly allG: number;
-  /** Vegetables that came. */
-  readonly came: readonly { readonly cropId: string; readonly g: number }[];
 }
 
 /** A jar as it is filled: what it is, and what came into it from where. */
@@ -160,8 +147,10 @@ export interface GasSeen {
   readonly seen: (typeof GAS_SEEN)[number];
 }
 
-export const PORTION_HOW = ['eaten', 'given', 'thrown'] as const;
+export const PORTION_HOW = ['eaten', 'cooked', 'given', 'thrown'] as const;
 export type PortionHow = (typeof PORTION_HOW)[number];
+/** What is eaten, as it is or cooked with, is of the pieces where they swim in brine. */
+export const atTable = (how: PortionHow): boolean => how === 'eaten' || how === 'cooked';
 
 /** Why a jar is to be thrown away: a pH over the line, by day, or a sign of spoiling. */
 export type Condemned =

@@ -1,7 +1,10 @@
 import { salinityIn } from '../contents/index';
+import { MEASURED_C, mayPour, type KeptBrine } from '../pantry/index';
 import { crop, type Crop } from '../produce/index';
+import { as } from '../quantity/index';
 import { bareMass, readWeight, type Ways } from '../reading/index';
 import { done, refuse, type FieldName, type Outcome } from '../refusal/index';
+import { brineDensity } from '../salt/index';
 import { OBJECTS, type ObjectsIn } from '../run/index';
 import { pooled, sauceReckonedG } from './bowl';
 import type { Batch, BatchEvent } from './batch';
@@ -38,6 +41,8 @@ export interface FinishSaid {
   readonly object?: string | undefined;
   readonly isOut: boolean;
   readonly pulpTo?: (typeof PULP_TO)[number] | undefined;
+  readonly oldBrineId?: string | undefined;
+  readonly oldBrine?: string | undefined;
   readonly freshCropId?: string | undefined;
   readonly fresh?: string | undefined;
   readonly brine?: string | undefined;
@@ -50,13 +55,15 @@ export interface FinishSaid {
 const WEIGHTS = ['brine', 'back', 'water', 'sweet', 'pulp', 'sauce'] as const satisfies (keyof FinishSaid &
   FieldName)[];
 /** With a blade, or after it. */
-const BLADE = ['back', 'water', 'sweet', 'pulp', 'sauce', 'fresh'] as const;
+const BLADE = ['back', 'water', 'sweet', 'pulp', 'sauce', 'fresh', 'oldBrine'] as const;
 
 /** What is known around it. */
 interface Around {
   readonly ways: Ways;
   readonly crops: readonly Crop[];
   readonly counted: ObjectsIn;
+  /** Kept brines that still serve for something. */
+  readonly brines: readonly KeptBrine[];
 }
 
 /** A finishing begun, or something more said of it. Refuses a blade while anything lies in the jars. */
@@ -74,9 +81,11 @@ export function finish(b: Batch, said: FinishSaid, around: Around): Outcome<Batc
   if (!weighed.ok) return weighed;
   const more = withFresh(weighed.value, said, around);
   if (!more.ok) return more;
-  const fits = addsUp(b, more.value, said);
+  const old = withOldBrine(more.value, said, around);
+  if (!old.ok) return old;
+  const fits = addsUp(b, old.value, said);
   if (!fits.ok) return fits;
-  const { since: _, ...data } = more.value;
+  const { since: _, ...data } = old.value;
   return done({ type: 'finishing', data });
 }
 
@@ -115,6 +124,28 @@ function withFresh(
   if (!row) return refuse('crop-unknown', { field: 'freshCropId' });
   const read = readWeight(fresh!, 'fresh', ways, bareMass(ways));
   return read.ok ? done({ ...f, fresh: [...f.fresh, batchItem(null, row, read.value.g)] }) : read;
+}
+
+/** Old brine into the bowl; an empty weight is none. */
+function withOldBrine(
+  f: Finishing,
+  { oldBrineId, oldBrine: said }: FinishSaid,
+  { ways, brines }: Around
+): Outcome<Finishing> {
+  const brine = brines.find((x) => x.id === (oldBrineId ?? f.oldBrine?.brineId));
+  if (oldBrineId !== undefined && !brine) return refuse('brine-unknown', { field: 'oldBrineId' });
+  if (said === undefined) return done(f);
+  const { oldBrine: _, ...without } = f;
+  if (said === '' || /^0( ?g)?$/.test(said)) return done(without);
+  if (!brine) return refuse('brine-unknown', { field: 'oldBrineId' });
+  const read = readWeight(said, 'oldBrine', ways, bareMass(ways));
+  if (!read.ok) return read;
+  const density = brineDensity(as.trueStrength(brine.strength), MEASURED_C);
+  const ml = mayPour(brine, read.value.g / density);
+  if (!ml.ok) return { ok: false, refusal: { ...ml.refusal, field: 'oldBrine' } };
+  const { id: brineId, name, batchId, strength } = brine;
+  const oldBrine = { brineId, name, batchId, strength, ml: ml.value, g: ml.value * density };
+  return done({ ...without, oldBrine });
 }
 
 /** A sauce that weighs so much more than the bowl adds up to was weighed with its pot. Our judgement. */

@@ -16,6 +16,17 @@ export const PULP_TO = ['kept', 'thrown'] as const;
 /** Where the sauce goes that no bottle took. */
 export const REST_TO = ['eaten', 'thrown'] as const;
 
+/** Brine kept of an older batch, poured into the bowl to sour it further: a mother. */
+export interface OldBrine {
+  readonly brineId: string;
+  readonly name: string;
+  /** The batch that it was drained from; null: nobody knows. */
+  readonly batchId: string | null;
+  readonly g: number;
+  readonly ml: number;
+  readonly strength: number;
+}
+
 /** Sour jars on their way into bottles: what was said of it so far. Weights in g; null: not said. */
 export interface Finishing {
   readonly fillingIds: readonly string[];
@@ -27,6 +38,7 @@ export interface Finishing {
   readonly brineG: number | null;
   readonly backG: number | null;
   readonly waterG: number | null;
+  readonly oldBrine?: OldBrine;
   /** Fresh or cooked things that came to it. */
   readonly fresh: readonly BatchItem[];
   readonly sweetG: number | null;
@@ -41,7 +53,7 @@ export interface Finishing {
 export type Bottle = Omit<NewFilling, 'parts' | 'startG'> & { readonly g: number };
 
 /** Jars that became a sauce in bottles: what came to it, what went, in g. */
-export interface Bottled extends Pick<Finishing, 'fillingIds' | 'fresh' | 'pulpTo' | 'sauceG'> {
+export interface Bottled extends Pick<Finishing, 'fillingIds' | 'fresh' | 'pulpTo' | 'sauceG' | 'oldBrine'> {
   /** Brine that did not go back, and the name under which it is kept; null: poured away. */
   readonly keptBrineG: number;
   readonly brineId: string | null;

@@ -7,6 +7,7 @@ import type { Batch, BatchEvent, Passing } from './batch';
 import { rawFillings } from './decide';
 import type { BatchItem, Filling, Keeps, NewFilling } from './facts';
 import { contentsG, freeLiquidG, fullStockG, inBrine, leftG, stockG } from './jar';
+import type { Sour } from './mixed';
 import { takenFrom } from './moved';
 
 /** What a ferment weighs, g a ml: pieces under brine, or shreds in their juice. Common practice, no source. */
@@ -107,13 +108,13 @@ export interface Poured {
 
 /**
  * A jar poured into another, of the same batch or of another: `g` null: all that is left. What it was made of goes with it by
- * weight; the mix keeps no longer than the one that keeps less: `keeps` is till when what is poured would have. Refuses a jar into itself, more than there is, and more than fits.
+ * weight; the mix keeps no longer than the one that keeps less: `keeps` is till when what is poured would have, `sour` how far it has come; null: nobody knows. Refuses a jar into itself, more than there is, and more than fits.
  */
 export function pourInto(
   from: { readonly b: Batch; readonly fillingId: string },
   to: { readonly b: Batch; readonly fillingId: string },
   g: number | null,
-  keeps: Keeps | null
+  { keeps, sour }: { readonly keeps: Keeps | null; readonly sour: Sour | null }
 ): Outcome<Poured> {
   if (from.fillingId === to.fillingId) return refuse('into-itself', { field: 'intoFillingId' });
   const source = jarOf(from.b, from.fillingId);
@@ -129,7 +130,8 @@ export function pourInto(
     fillingId,
     other: { batchId, fillingId: other },
     what,
-    keeps
+    keeps,
+    ...(sour ? { sour } : {})
   });
   return done({
     passedOn: { type: 'passedOn', data: passed(from.fillingId, to.b.id, to.fillingId) },

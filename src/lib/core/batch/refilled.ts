@@ -12,8 +12,9 @@ import {
 } from '../contents/index';
 import type { Batch, BatchEvent, Passing } from './batch';
 import type { Correction } from './correction';
-import type { Filling, Keeps, Mixed, Portion, BatchItem } from './facts';
+import { PORTION_HOW, type Filling, type Keeps, type Portion, type BatchItem } from './facts';
 import { placeOf } from './jar';
+import type { Mixed } from './mixed';
 import { salinityOf } from './salinity';
 
 export function withFillings(state: Batch, ids: readonly string[], change: (f: Filling) => Filling): Batch {
@@ -22,7 +23,7 @@ export function withFillings(state: Batch, ids: readonly string[], change: (f: F
 
 /** What the world outside got of it. */
 export const gone = (moved: readonly Posting[]): Contents =>
-  plus(gained(moved, 'eaten'), gained(moved, 'given'), gained(moved, 'thrown'));
+  plus(...PORTION_HOW.map((how) => gained(moved, how)));
 
 /** Brine that was poured away with the last pieces, or kept, was none of what is eaten. */
 export const lessDrawn = (f: Filling, moved: readonly Posting[]): Filling => {
@@ -166,10 +167,20 @@ export function decantedIn(
 }
 
 /** Out of a jar, and into another one: of this batch too, or told there. */
-export function passedOn(state: Batch, { fillingId, other, what, keeps }: Passing): Batch {
+export function passedOn(
+  state: Batch,
+  { fillingId, other, what, keeps, sour }: Passing,
+  moved: readonly Posting[],
+  at: WallMinute
+): Batch {
   const less = withFillings(state, [fillingId], (f) => ({ ...f, startG: tidy(f.startG - massOf(what)) }));
   return other.batchId === state.id
-    ? receivedIn(less, { fillingId: other.fillingId, what, keeps, items: [] })
+    ? receivedIn(
+        less,
+        { fillingId: other.fillingId, what, keeps, ...(sour ? { sour } : {}), items: [] },
+        moved,
+        at
+      )
     : less;
 }
 
@@ -186,16 +197,26 @@ export function receivedIn(
     fillingId,
     what,
     keeps,
+    sour,
     items
-  }: Pick<Passing, 'fillingId' | 'what' | 'keeps'> & { readonly items: readonly BatchItem[] }
+  }: Pick<Passing, 'fillingId' | 'what' | 'keeps' | 'sour'> & { readonly items: readonly BatchItem[] },
+  moved: readonly Posting[],
+  at: WallMinute
 ): Batch {
   const salt = (f: Filling): Partial<Filling> =>
     salinityOf(state, f) === null ? {} : { equilibrium: salinityIn(plus(f.holds, what)) };
+  const came = items.map((i) => ({ cropId: i.cropId, g: i.preparedG }));
+  const both = (f: Filling) => salinityIn(plus(f.holds, what));
+  const mixed = (f: Filling): Partial<Filling> =>
+    sour
+      ? { mixed: [...(f.mixed ?? []), { ...mixedAs(f, moved, { at, settles: both(f), came }), sour }] }
+      : {};
   const of = (f: Filling) => solidsOf(what) / Math.max(1, solidsOf(f.full));
   return {
     ...withFillings(state, [fillingId], (f) => ({
       ...f,
       ...salt(f),
+      ...mixed(f),
       ...(keeps ? { keepsTo: sooner(f.keepsTo, keeps) } : {}),
       full: plus(f.full, what),
       startG: tidy(f.startG + massOf(what)),
@@ -206,6 +227,7 @@ export function receivedIn(
       const fillingIds = r.fillingIds.filter((id) => id !== fillingId);
       return fillingIds.length > 0 ? [{ ...r, fillingIds }] : [];
     }),
-    items: [...state.items, ...items]
+    // What is known to have come into one jar is none of the others'.
+    items: [...state.items, ...items.map((i) => (sour ? { ...i, into: fillingId } : i))]
   };
 }

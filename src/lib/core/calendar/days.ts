@@ -17,9 +17,18 @@ export function dayNumber(day: Day): number {
 
 /** The day with that number. Example: `dayOf(10)` is `'1970-01-11'`. */
 export function dayOf(number: number): Day {
+  const known = written.get(number);
+  if (known !== undefined) return known;
   const date = new Date(number * MS_PER_DAY);
-  return Number.isNaN(date.getTime()) ? '' : date.toISOString().slice(0, 10);
+  const day = Number.isNaN(date.getTime()) ? '' : date.toISOString().slice(0, 10);
+  if (written.size >= REMEMBERED) written.clear();
+  written.set(number, day);
+  return day;
 }
+
+/** The same few hundred days are written again and again. */
+const written = new Map<number, Day>();
+const REMEMBERED = 2000;
 
 /** Example: `addDays('2028-02-20', 14)` is `'2028-03-05'`, a leap year. */
 export function addDays(day: Day, days: number): Day {

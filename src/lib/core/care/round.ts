@@ -53,7 +53,6 @@ export function roundOf(due: readonly CareTask[], batches: readonly Batch[], now
     if (!first) return [];
     const missed = tasks.filter((t) => t.missed > 0);
     const since = missed.length > 0 ? Math.min(...missed.map((t) => t.since)) : null;
-    const noted = lastNoted(b);
     return [
       {
         key: `${first.placeId}/${b.id}`,
@@ -64,10 +63,16 @@ export function roundOf(due: readonly CareTask[], batches: readonly Batch[], now
         wants: ORDER.flatMap((kind) => wantOf(tasks.filter((t) => t.kind === kind)) ?? []),
         minutes: tasks.reduce((a, t) => a + t.minutes, 0),
         since,
-        quietSince: since !== null && Math.max(since, noted) <= now - QUIET ? noted : null
+        quietSince: since === null ? null : quietSince(b, since, now)
       }
     ];
   });
+}
+
+/** When something was noted last, where it was waited for it for long; else null. */
+function quietSince(b: Batch, since: WallMinute, now: WallMinute): WallMinute | null {
+  const noted = lastNoted(b);
+  return Math.max(since, noted) <= now - QUIET ? noted : null;
 }
 
 function wantOf(tasks: readonly CareTask[]): Want | null {

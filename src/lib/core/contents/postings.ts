@@ -15,6 +15,8 @@ export type Account =
   /** Measured otherwise than reckoned: what was not there after all, or was. */
   | 'reckoned'
   | 'eaten'
+  /** Eaten, too, in a dish. */
+  | 'cooked'
   | 'given'
   | 'thrown'
   /** Kept back by a sieve, and dried. */

@@ -47,6 +47,7 @@ const shared = (wanted: number, there: number): number =>
 // eslint-disable-next-line max-lines-per-function
 export function courseOf(pace: Pace, latent: Latent): Course {
   const { stepHours: h, steps, sugar, sugarBefore, keeps, fresh, calm, early, late, raw } = pace;
+  const { acidCame, lateCame } = pace;
   const { free: frees, step } = pace.table;
   const { rate, sugar: sweet } = latent;
   const acid = new Float64Array(steps + 1);
@@ -58,18 +59,21 @@ export function courseOf(pace: Pace, latent: Latent): Course {
   let u0 = 0;
   let u1 = 0;
   let u2 = 0;
+  // Acid that came made, mmol/kg.
+  let came = 0;
   let quiet = false;
   let next: number;
   for (let i = 0; i < steps; i = next) {
     const kept = keeps[i]!;
     if (kept !== 1) {
       x1 = x1 * kept + fresh[i]! * raw1;
-      x2 = x2 * kept + fresh[i]! * raw2;
+      x2 = Math.min(1, x2 * kept + fresh[i]! * raw2 + lateCame[i]!);
+      came = came * kept + acidCame[i]!;
       w = w * kept + fresh[i]!;
       u0 *= kept;
       u1 *= kept;
       u2 *= kept;
-      acid[i] = YIELD.acidEarly * u1 + YIELD.acidLate * u2;
+      acid[i] = came + YIELD.acidEarly * u1 + YIELD.acidLate * u2;
       quiet = false;
     }
     const n: number = quiet && calm[i] === 1 ? STRIDE : 1;
@@ -93,7 +97,7 @@ export function courseOf(pace: Pace, latent: Latent): Course {
       const loose = sweet * (at > i ? sugarBefore[at]! : sugar[at]!);
       const left = Math.max(0, loose - v0 - v1 - v2);
       const feeds = left / (1 + left);
-      const free = between(frees, (YIELD.acidEarly * v1 + YIELD.acidLate * v2) / step);
+      const free = between(frees, (came + YIELD.acidEarly * v1 + YIELD.acidLate * v2) / step);
       const b1 = half * rate * early[at]! * feeds * brake(free, EARLY.stops);
       const b2 = half * rate * late[at]! * feeds * brake(free, LATE.stops);
       const b0 = half * rate * raw[at]!;
@@ -120,12 +124,12 @@ export function courseOf(pace: Pace, latent: Latent): Course {
     u0 += part * d0;
     u1 += part * d1;
     u2 += part * d2;
-    acid[next] = YIELD.acidEarly * u1 + YIELD.acidLate * u2;
+    acid[next] = came + YIELD.acidEarly * u1 + YIELD.acidLate * u2;
     const gas = (part * (YIELD.gasEarly * d1 + YIELD.gasRaw * d0)) / (h * n);
     for (let k = i; k < next; k++) {
       made[k] = gas;
       if (k > i) acid[k] = acid[i]! + ((acid[next]! - acid[i]!) * (k - i)) / n;
     }
   }
-  return { stepHours: h, acid, used: [u0, u1, u2], made };
+  return { stepHours: h, acid, used: [u0, u1, u2], made, late: x2 };
 }

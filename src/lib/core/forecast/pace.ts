@@ -29,6 +29,9 @@ export interface Pace {
   /** How much of what was in a kilogram stays in it at that step, 1 where nothing is done, and how much came fresh. */
   readonly keeps: Float64Array;
   readonly fresh: Float64Array;
+  /** Acid that came made at that step, mmol/kg, and strength of the late flora that came with it. */
+  readonly acidCame: Float64Array;
+  readonly lateCame: Float64Array;
   /** 1 where the next `STRIDE` steps may be taken as one while little goes on: nothing is done in them, and they are about as warm. */
   readonly calm: Uint8Array;
   readonly table: AcidTable;
@@ -62,6 +65,10 @@ const MOST_SUGAR = 2;
 export const sugarIn = ({ sugar, later = [] }: Pick<Inside, 'sugar' | 'later'>): number =>
   later.reduce((all, c) => all * (c.keeps ?? 1) + (c.sugar ?? 0), sugar);
 
+/** All the acid that ever came made, mmol/kg, as thinned since. */
+const acidCame = ({ later = [] }: Pick<Inside, 'later'>): number =>
+  later.reduce((all, c) => all * (c.keeps ?? 1) + (c.sour?.acid ?? 0), 0);
+
 /** @param tempC of the contents, at each step's beginning */
 export function paceOf(inside: Inside, tempC: readonly number[], stepHours: number): Pace {
   const n = tempC.length;
@@ -78,8 +85,8 @@ export function paceOf(inside: Inside, tempC: readonly number[], stepHours: numb
     raw[i] = rawByWarmth(at) * bySalt(salt, RAW.salt);
   }
   const most = Math.max(inside.sugar, sugarIn(inside));
-  const table = new AcidTable(inside, YIELD.acidLate * most * MOST_SUGAR);
-  const came = sugars(inside, n, stepHours);
+  const table = new AcidTable(inside, YIELD.acidLate * most * MOST_SUGAR + acidCame(inside));
+  const came = comes(inside, n, stepHours);
   const calm = Uint8Array.from({ length: n }, (_, i) => (isCalm(i, late, came.keeps) ? 1 : 0));
   return { inside, stepHours, steps: n - 1, tempC, early, late, raw, ...came, calm, table };
 }
@@ -98,16 +105,17 @@ function isCalm(i: number, goes: Float64Array, keeps: Float64Array): boolean {
 }
 
 /** Sugar as it comes out of the pieces, and what is done to the jar, by steps: at the first step after it was done. */
-function sugars(
+function comes(
   inside: Inside,
   n: number,
   stepHours: number
-): Pick<Pace, 'sugar' | 'sugarBefore' | 'keeps' | 'fresh'> {
+): Pick<Pace, 'sugar' | 'sugarBefore' | 'keeps' | 'fresh' | 'acidCame' | 'lateCame'> {
   const [sugar, sugarBefore, fresh] = [1, 2, 3].map(() => new Float64Array(n)) as [
     Float64Array,
     Float64Array,
     Float64Array
   ];
+  const sour = { acidCame: new Float64Array(n), lateCame: new Float64Array(n) };
   const keeps = new Float64Array(n).fill(1);
   const goes = evens(inside, DIFFUSES.sugar);
   const begins = ({ hours }: Change) => Math.max(0, Math.ceil(hours / stepHours));
@@ -125,9 +133,12 @@ function sugars(
       const kept = c.keeps ?? 1;
       keeps[i]! *= kept;
       there = [...there.map((s) => ({ ...s, g: s.g * kept })), ...(c.sugar ? [{ g: c.sugar, at: i }] : [])];
-      if (c.sugar) fresh[i] = 1 - kept;
+      if (c.sour) {
+        sour.acidCame[i] = sour.acidCame[i]! * kept + c.sour.acid;
+        sour.lateCame[i] = sour.lateCame[i]! * kept + (1 - kept) * c.sour.late;
+      } else if (c.sugar) fresh[i] = 1 - kept;
     }
     sugar[i] = loose(i);
   }
-  return { sugar, sugarBefore, keeps, fresh };
+  return { sugar, sugarBefore, keeps, fresh, ...sour };
 }

@@ -33,6 +33,8 @@ export interface Change {
   readonly keeps?: number;
   /** Sugar that came with it, g/kg of all that it holds then, in pieces as those before. */
   readonly sugar?: number;
+  /** Of something that sours already: acid that came made, mmol/kg of all, and how strong the late flora of it is, 0 to 1. */
+  readonly sour?: { readonly acid: number; readonly late: number };
 }
 
 /** How sour a style is at each window (sour index, mmol/kg), how long it stands at 20 °C, and how it holds its gas. */
@@ -62,4 +64,6 @@ export interface Course {
   readonly used: readonly [number, number, number];
   /** Carbon dioxide made in each step, mmol/(kg·h). */
   readonly made: Float64Array;
+  /** How strong the late acid-makers are at the end, 0 to 1. */
+  readonly late: number;
 }

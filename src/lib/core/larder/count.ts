@@ -1,4 +1,5 @@
 import {
+  atTable,
   leftG,
   move,
   placeOf,
@@ -117,7 +118,7 @@ function differenceOf(
   const because = verdictOn(b, f, places)?.by;
   const how = because ? 'thrown' : said;
   const g =
-    quarters === 0 ? (how === 'eaten' ? stockG(f) : leftG(f)) : stockG(f) - (quarters / 4) * fullStockG(f);
+    quarters === 0 ? (atTable(how) ? stockG(f) : leftG(f)) : stockG(f) - (quarters / 4) * fullStockG(f);
   return portion(b, f.id, how, g, reason === '' ? NOT_NOTED : reason, because);
 }
 

@@ -1,4 +1,5 @@
 import {
+  atTable,
   correctPortion,
   leftG,
   portion,
@@ -42,7 +43,7 @@ export function portioned(
       field: 'amount',
       values: { lidNumber: jar.lidNumber, leftG: thereG }
     });
-  const g = amountOf(said, said.how === 'eaten' ? stockG(jar) : thereG, quarterG(jar), ways);
+  const g = amountOf(said, atTable(said.how) ? stockG(jar) : thereG, quarterG(jar), ways);
   const because = said.how === 'thrown' ? verdictOn(b, jar, around.places)?.by : undefined;
   return g.ok ? portion(b, jar.id, said.how, g.value, said.reason, because) : g;
 }

@@ -76,7 +76,7 @@ export function cooked(
     for (const { batch, filling } of there) {
       const take = Math.min(wanted, stockG(filling));
       if (take <= 0.01) continue;
-      const taken = portion(batch, filling.id, 'eaten', take, dish.name);
+      const taken = portion(batch, filling.id, 'cooked', take, dish.name);
       if (!taken.ok) return taken;
       out.push({ batchId: batch.id, lidNumber: filling.lidNumber, event: taken.value });
       wanted -= take;

@@ -1,3 +1,4 @@
+export * from './brine-origin';
 export * from './larder';
 export * from './count';
 export * from './shelves';

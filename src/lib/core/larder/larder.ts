@@ -11,7 +11,8 @@ import {
   type Batch,
   type BatchInHand,
   type Filling,
-  type Keeps
+  type Keeps,
+  type PortionHow
 } from '../batch/index';
 import { massOf } from '../contents/index';
 import { tempsDuring, type Place } from '../kit/index';
@@ -130,19 +131,21 @@ export interface Ledger {
   readonly filledG: number;
   readonly leftG: number;
   readonly eatenG: number;
+  readonly cookedG: number;
   readonly givenG: number;
   readonly thrownG: number;
 }
 
 /** Grams of contents that left a batch's jars, by how; with what is left they add up to what was filled. */
 export function ledger(b: Batch): Ledger {
-  const gone = (how: string) =>
+  const gone = (how: PortionHow) =>
     b.portions.filter((p) => p.how === how).reduce((a, p) => a + massOf(p.what), 0);
   const sum = (f: (x: Filling) => number) => b.fillings.reduce((a, x) => a + f(x), 0);
   return {
     filledG: sum((f) => f.startG),
     leftG: sum(leftG),
     eatenG: gone('eaten'),
+    cookedG: gone('cooked'),
     givenG: gone('given'),
     thrownG: gone('thrown')
   };

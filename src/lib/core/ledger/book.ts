@@ -7,6 +7,7 @@ export const CAME = ['picks', 'salt', 'water', 'additions', 'brine', 'jars', 'be
 /** And where it went. */
 export const WENT = [
   'eaten',
+  'cooked',
   'given',
   'thrown',
   'sieved',

@@ -115,6 +115,15 @@ function changedSince(
   const sugarOf = (parts: readonly PartIn[], of: { vegetableG: number; allG: number }) =>
     insideOf({ ...now, ...of, parts }).sugar;
   const later = mixed.map((m) => {
+    const part = 1 - m.keeps;
+    if (m.sour)
+      return {
+        hours: (m.at - b.startedAt) / 60,
+        settles: m.settles ?? now.settles,
+        keeps: m.keeps,
+        sugar: part * m.sour.sugar,
+        sour: { acid: part * m.sour.acid, late: m.sour.late }
+      };
     const parts = m.came.map(({ cropId, g }): PartIn => ({ cropId, cut: 'shred', g }));
     const came = parts.reduce((a, p) => a + p.g, 0);
     return {

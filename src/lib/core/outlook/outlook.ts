@@ -1,4 +1,5 @@
-import { minuteOfDay, type WallMinute } from '../calendar/index';
+import type { Sour } from '../batch/index';
+import { minuteOfDay, MINUTES_PER_DAY, type WallMinute } from '../calendar/index';
 import {
   acidityOf,
   burpPlan,
@@ -96,6 +97,18 @@ function seen(ahead: Ahead, by: Reckons): { glance: Glance; f: Forecast; wall: (
         : spans.fullySour.likely
   };
   return { glance, f, wall };
+}
+
+/**
+ * How far a jar has soured by now, per kg of what is in it: what goes out of it brings that along. From the readings how
+ * fast it goes, from the likely course the rest.
+ */
+export function sourNow(ahead: Ahead): Sour {
+  const days = Math.max(STEP / 24, (ahead.now - ahead.from) / MINUTES_PER_DAY);
+  const { f } = seen({ ...ahead, days }, bySketch);
+  const { acid, used, late } = courseOf(f.pace, f.likely);
+  const left = f.likely.sugar * sugarIn(ahead.inside) - used.reduce((a, u) => a + u, 0);
+  return { acid: acid.at(-1) ?? 0, sugar: Math.max(0, left), late };
 }
 
 const openly = (v: GasVessel): GasVessel => (v.lid === 'clamped' ? { ...v, lid: 'loose' } : v);

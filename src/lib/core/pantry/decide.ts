@@ -88,15 +88,41 @@ export function goodsBrought(
   return done(events);
 }
 
-/** Salt that a batch took off the shelf; none where that kind does not stand there or nothing was taken. */
-export function saltTaken(
-  pantry: Pantry,
-  saltKindId: string,
-  amount: number,
-  batchId: string
-): PantryEvent[] {
-  const goods = pantry.find((g) => g.saltKindId === saltKindId);
-  return goods && amount > 0 ? [{ type: 'goodsUsed', data: { id: goods.id, amount, batchId } }] : [];
+/** Something that is used up: so much of a kind; salt of one kind only, and what has a name by its name. */
+export interface UsedUp {
+  readonly kind: GoodsKind;
+  readonly amount: number;
+  readonly saltKindId?: string;
+  readonly name?: string;
+}
+
+/** Salt of a kind, g. */
+export const ofSalt = (saltKindId: string, amount: number): UsedUp => ({ kind: 'salt', saltKindId, amount });
+
+/** Whether goods are what is meant. Example: `caraway seeds` are taken off what is called `Caraway`. */
+function isMeant(g: Goods, { kind, saltKindId, name }: UsedUp): boolean {
+  if (g.kind !== kind) return false;
+  if (saltKindId !== undefined) return g.saltKindId === saltKindId;
+  if (name === undefined) return true;
+  const [a, b] = [g.name.trim().toLowerCase(), name.trim().toLowerCase()];
+  return a !== '' && (a.includes(b) || b.includes(a));
+}
+
+/**
+ * What a batch took off the shelf, of what ends soonest first; none of what does not stand there, and no more of it than
+ * does: the jar is the truth.
+ */
+export function goodsTaken(pantry: Pantry, used: readonly UsedUp[], batchId: string): PantryEvent[] {
+  return used.flatMap((u) => {
+    let wanted = u.amount;
+    const meant = pantry.filter((g) => isMeant(g, u));
+    const soonest = [...meant].sort((a, b) => (a.useBy ?? '9').localeCompare(b.useBy ?? '9'));
+    return soonest.flatMap(({ id, amount: there }): PantryEvent[] => {
+      const amount = Math.min(wanted, there);
+      wanted -= amount;
+      return amount > 0 ? [{ type: 'goodsUsed', data: { id, amount, batchId } }] : [];
+    });
+  });
 }
 
 /** Brine as it is kept: made ahead, or drained from a batch. */

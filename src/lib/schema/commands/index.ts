@@ -8,6 +8,7 @@ import { MAKING } from './making';
 import { MOVES } from './moves';
 import { RUN } from './run';
 import { SHOPPING } from './shopping';
+import { SOWING } from './sowing';
 import { STORED } from './stored';
 import { TIMERS } from './timers';
 
@@ -24,6 +25,7 @@ export const COMMANDS = {
   ...MOVES,
   ...KIT,
   ...SHOPPING,
+  ...SOWING,
   ...TIMERS
 } as const;
 

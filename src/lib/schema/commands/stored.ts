@@ -43,7 +43,7 @@ export const STORED = {
         'discard-first',
         'crop-unknown'
       ],
-      ...['objects-in', 'object-unknown', 'more-than-there-is']
+      ...['objects-in', 'object-unknown', 'more-than-there-is', 'brine-unknown', 'more-brine-than-there']
     ] as const,
     (a) => `Noted for ${a.name}`
   ),
@@ -68,7 +68,7 @@ export const STORED = {
       ],
       ...['raw-not-pantry', 'not-finishing', 'objects-in', 'no-jars-chosen', 'jar-kind-unknown'],
       ...['jars-not-free', 'bottles-too-many', 'more-than-there-is'],
-      ...['meter-not-calibrated', 'calibration-old']
+      ...['meter-not-calibrated', 'calibration-old', 'brine-unknown', 'more-brine-than-there']
     ] as const,
     (a) => `Bottled. Write ${listed(a.lidNumbers)} on the lid${a.lidNumbers.length > 1 ? 's' : ''}`
   )

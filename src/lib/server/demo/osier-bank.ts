@@ -80,3 +80,21 @@ export const STANDING = [
     saltPercent: 2.2
   }
 ];
+
+/** What grows at Osier Bank, written down one evening in September. */
+export const SOWINGS = [
+  { cropId: 'cabbage-white', bed: 'Orchard edge', day: '2026-07-02', metres: 6, planted: true },
+  { cropId: 'cabbage-red', bed: 'Orchard edge', day: '2026-06-24', metres: 3, planted: true },
+  { cropId: 'carrot', bed: 'Long bed', day: '2026-06-05', metres: 5 },
+  { cropId: 'beet', variety: 'golden', bed: 'Ditch bed', day: '2026-06-10', metres: 4 },
+  { cropId: 'green-bean', bed: 'Ditch bed', day: '2026-06-20', metres: 6 },
+  { cropId: 'cucumber-small', bed: 'Tunnel', day: '2026-05-25', plants: 8, planted: true },
+  { cropId: 'pepper-cayenne', bed: 'Tunnel', day: '2026-05-28', plants: 10, planted: true },
+  { cropId: 'kohlrabi', bed: 'Long bed', day: '2026-07-20', metres: 3, lateWeeks: 1 },
+  { cropId: 'kale', bed: 'Long bed', day: '2026-07-01', metres: 4 },
+  { cropId: 'pear', bed: 'Orchard edge', day: '2026-03-01', first: '2026-09-05', weeks: 4, amount: '14 kg' }
+];
+export const FROST = { day: '2026-10-20' };
+
+/** Its season is played from then on. */
+export const FIRST_DAY = '2026-06-01';

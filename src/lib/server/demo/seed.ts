@@ -10,7 +10,7 @@ import { wallOf } from '../clock';
 import { batches, household, lots } from '../repos';
 import { computeWorksheet } from '../usecases';
 import { Hand } from './hand';
-import { BRINES, GOODS, HOUSE, JARS, PLACES, SPOON, STANDING, TARES, WEIGHT_IN, WEIGHTS } from './osier-bank';
+import * as bank from './osier-bank';
 import {
   AFTERWARDS,
   BOTTLES,
@@ -25,18 +25,18 @@ import {
   type Pick
 } from './season';
 
-const FIRST_DAY = '2026-06-01';
-
 /** Plays the season at Osier Bank through the use cases, day by day, up to the demo's first morning. Deterministic. */
 export async function seedDemo(db: Knex, zone: string, opens: number): Promise<void> {
   await db.transaction(async (trx) => {
     const season = new Season(trx, zone);
     await season.settle();
     const lastWall = wallOf(opens, zone);
-    for (let day = FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1))
+    for (let day = bank.FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1))
       await season.day(day, lastWall);
     await season.say('own-jars', lastWall, BOTTLES);
     for (const dish of DISHES) await season.say('set-dish', lastWall, dish);
+    await season.say('say-frost', lastWall, bank.FROST);
+    for (const sowing of bank.SOWINGS) await season.say('sow', lastWall, sowing);
   });
 }
 
@@ -46,23 +46,23 @@ class Season extends Hand {
   private readonly started = new Map<Making, string>();
 
   async settle(): Promise<void> {
-    const at = wall(FIRST_DAY, 7);
-    await this.say('settle', at, HOUSE);
-    for (const jar of JARS) await this.say('own-jars', at, jar);
-    for (const place of PLACES) await this.say('set-place', at, place);
-    for (const tare of TARES) await this.say('set-tare', at, tare);
-    for (const weight of WEIGHTS) await this.say('set-weight', at, weight);
-    for (const one of WEIGHT_IN) await this.say('measure-jar', at, one);
-    await this.say('weigh-spoon', at, SPOON);
-    for (const goods of GOODS) await this.say('count-goods', at, goods);
-    for (const { day, ...input } of STANDING) await this.say('enter-standing', wall(day, 7, 30), input);
+    const at = wall(bank.FIRST_DAY, 7);
+    await this.say('settle', at, bank.HOUSE);
+    for (const jar of bank.JARS) await this.say('own-jars', at, jar);
+    for (const place of bank.PLACES) await this.say('set-place', at, place);
+    for (const tare of bank.TARES) await this.say('set-tare', at, tare);
+    for (const weight of bank.WEIGHTS) await this.say('set-weight', at, weight);
+    for (const one of bank.WEIGHT_IN) await this.say('measure-jar', at, one);
+    await this.say('weigh-spoon', at, bank.SPOON);
+    for (const goods of bank.GOODS) await this.say('count-goods', at, goods);
+    for (const { day, ...input } of bank.STANDING) await this.say('enter-standing', wall(day, 7, 30), input);
   }
 
   async day(day: string, lastWall: WallMinute): Promise<void> {
     const lastMorning = wall(day, 8, 10) === lastWall;
     if (!lastMorning) await this.care(wall(day, 8, 5));
     await this.picks(day, lastMorning);
-    for (const { day: on, ...brine } of BRINES.filter((b) => b.day === day))
+    for (const { day: on, ...brine } of bank.BRINES.filter((b) => b.day === day))
       await this.say('keep-brine', wall(on, 8, 15), brine);
     for (const making of MAKINGS.filter((m) => m.day === day)) await this.make(making);
     for (const [making, id] of this.started) await this.moveOn(making, id, day);

@@ -35,8 +35,10 @@ import { asShipped, evolveRecipe, STARTING_RECIPES, type Recipe, type RecipeEven
 import { evolveRun, RUN_UNDO, RUN_UPCASTS, taughtByRun, type Run, type RunEvent } from '../../core/run';
 import { evolveTimer, TIMER_UNDO, type Timer, type TimerEvent } from '../../core/timer';
 import { Aggregate } from '../db/aggregate';
+import { bedsOurs } from './beds';
 import { brines, OURS, pantries, shoppings } from './pantry';
 
+export * from './beds';
 export * from './pantry';
 import type { Work } from '../db/kinds';
 
@@ -175,7 +177,7 @@ const byKind: Record<
   }
 > = {
   ...{ lot: lots, batch: batches, household: households, pantry: pantries },
-  shopping: shoppings,
+  ...{ shopping: shoppings, beds: bedsOurs },
   ...{ brine: brines, recipe: recipes, timer: timers, run: runs }
 };
 

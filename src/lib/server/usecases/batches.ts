@@ -4,6 +4,7 @@ import {
   postingsOf,
   rawFillings,
   standingOf,
+  usesUp,
   type Batch,
   type BatchEvent
 } from '../../core/batch';
@@ -22,6 +23,7 @@ import { bareJpeg } from '../photos/jpeg';
 import { batches, brines, household, numbered } from '../repos';
 import { dropPhoto, keepPhoto } from '../repos/photos';
 import { useCase } from './act';
+import { takeGoods } from './goods';
 
 /** Do or skip a care task: all the jars named, with one tap. */
 export const logCare = useCase('care', async (work, input) =>
@@ -182,6 +184,11 @@ async function onBatchAll(
   const decided = ask(batch, { places: ours.places, now: work.wall, ways: waysOf(ours) });
   if (!decided.ok) return decided;
   const after = (await batches.append(work, batchId, decided.value)) ?? batch;
+  await takeGoods(
+    work,
+    decided.value.flatMap((e) => usesUp(batch, e)),
+    batchId
+  );
   return done({ batch, after, events: decided.value });
 }
 

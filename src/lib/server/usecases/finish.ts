@@ -4,20 +4,24 @@ import {
   finish,
   nextLidNumbers,
   postingsOf,
+  usesUp,
   type Batch,
   type BatchEvent
 } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
+import { NOTHING } from '../../core/contents';
 import { measured, notCondemned } from '../../core/care';
 import { freeJars } from '../../core/kitchen';
 import { cropsOf, waysOf, type Household } from '../../core/kit';
-import { brineLeft } from '../../core/pantry';
+import { stillServes } from '../../core/larder';
+import { brineLeft, mayPour, type KeptBrine } from '../../core/pantry';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import type { ObjectsIn } from '../../core/run';
 import type { Work } from '../db/kinds';
 import { batches, brines, household, numbered, runs } from '../repos';
 import { useCase } from './act';
 import { pHRead } from './batches';
+import { takeGoods } from './goods';
 
 /** Sour jars on their way into bottles: what is out of them, what was drained, blended, sieved, weighed. */
 export const finishJars = useCase('finish', async (work, input) => {
@@ -26,7 +30,9 @@ export const finishJars = useCase('finish', async (work, input) => {
   if (!found.ok) return found;
   const b = found.value;
   const counted = await countedIn(work, b.id);
-  const decided = finish(b, input, { ways: waysOf(ours), crops: cropsOf(ours), counted });
+  const kept = input.oldBrine || input.oldBrineId ? await servingBrines(work, ours) : [];
+  const around = { ways: waysOf(ours), crops: cropsOf(ours), counted, brines: kept };
+  const decided = finish(b, input, around);
   return stored(work, b, decided);
 });
 
@@ -58,7 +64,10 @@ export const bottleSauce = useCase('bottle', async (work, input) => {
     lidNumber: lidNumbers[i] ?? 0
   }));
   if (!decided.ok) return decided;
+  const poured = await oldBrinePoured(work, b);
+  if (!poured.ok) return poured;
   const after = (await batches.append(work, b.id, [decided.value])) ?? b;
+  await takeGoods(work, usesUp(b, decided.value), b.id);
   const kept = postingsOf(b, decided.value).find((p) => p.to === `brine:${work.command}`);
   if (kept) await brines.append(work, work.command, [brineLeft(b, kept.what, dayOfWall(work.wall))]);
   if (pH.value) {
@@ -66,9 +75,32 @@ export const bottleSauce = useCase('bottle', async (work, input) => {
     const read = measured(after, { ...pH.value, fillingIds });
     if (!read.ok) return read;
     await batches.append(work, b.id, [read.value]);
+    await takeGoods(work, usesUp(b, read.value), b.id);
   }
   return done({ batchId: b.id, name: b.name, lidNumbers });
 });
+
+/** Old brine that went into the bowl is taken off what is kept of it; meanwhile another may have used it up. */
+async function oldBrinePoured(work: Work, { id: batchId, finishing }: Batch): Promise<Outcome<null>> {
+  const old = finishing?.oldBrine;
+  if (!old) return done(null);
+  const found = await brines.load(work.trx, old.brineId);
+  if (!found) return refuse('brine-unknown', { field: 'oldBrineId' });
+  const ml = mayPour(found.state, old.ml);
+  if (!ml.ok) return { ok: false, refusal: { ...ml.refusal, field: 'oldBrine' } };
+  await brines.append(work, old.brineId, [{ type: 'used', data: { ml: old.ml, batchId, away: NOTHING } }]);
+  return done(null);
+}
+
+/** Kept brines that still serve for something. */
+async function servingBrines(work: Work, { places }: Household): Promise<KeptBrine[]> {
+  const out: KeptBrine[] = [];
+  for (const brine of await brines.list(work.trx, 'live')) {
+    const from = brine.batchId ? await batches.load(work.trx, brine.batchId) : undefined;
+    if (stillServes(brine, from?.state, places, dayOfWall(work.wall))) out.push(brine);
+  }
+  return out;
+}
 
 /** What was counted into the jars at their making. */
 async function countedIn(work: Work, batchId: string): Promise<ObjectsIn> {

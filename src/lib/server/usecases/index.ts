@@ -20,6 +20,7 @@ import {
   visit,
   goneJars
 } from './batches';
+import { dropSowing, sayFrost, sow } from './sowing';
 import { bringHome, countGoods, strikeLine, tickLine, writeLine } from './shopping';
 import { changeLids, heatJars, letWait, moveJars } from './moves';
 import { keepBrine, takeBrine } from './brines';
@@ -170,6 +171,7 @@ export const USE_CASES = {
   'set-tare': setTare,
   'weigh-spoon': weighSpoon,
   'reset-learning': resetLearning,
+  ...{ sow, 'drop-sowing': dropSowing, 'say-frost': sayFrost },
   'count-goods': countGoods,
   'write-line': writeLine,
   'strike-line': strikeLine,

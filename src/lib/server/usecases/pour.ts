@@ -1,13 +1,25 @@
-import { decant, nextLidNumbers, pourInto, weightToPour, type Batch } from '../../core/batch';
+import {
+  decant,
+  nextLidNumbers,
+  pourInto,
+  usesUp,
+  weightToPour,
+  type Batch,
+  type Filling,
+  type Sour
+} from '../../core/batch';
+import type { WallMinute } from '../../core/calendar';
 import { notCondemned } from '../../core/care';
 import { freeJars } from '../../core/kitchen';
 import { waysOf, type Household } from '../../core/kit';
 import { keepUntil } from '../../core/larder';
+import { aheadOf, knowsOf, sourNow } from '../../core/outlook';
 import { done, refuse, type Outcome } from '../../core/refusal';
 import { ownedSize } from '../../core/worksheet';
 import type { Work } from '../db/kinds';
 import { batches, household, numbered } from '../repos';
 import { useCase } from './act';
+import { takeGoods } from './goods';
 
 /** What is left of a jar into a free one that fits it better: the same batch, under a jar number of its own. */
 export const decantJar = useCase('decant', async (work, input) => {
@@ -29,6 +41,7 @@ export const decantJar = useCase('decant', async (work, input) => {
   const decanted = decant(from.value, input.fillingId, { ...into, usableMl }, g.value);
   if (!decanted.ok) return decanted;
   await batches.append(work, from.value.id, [decanted.value]);
+  await takeGoods(work, usesUp(from.value, decanted.value), from.value.id);
   return done({ batchId: from.value.id, name: from.value.name, lidNumbers: [lidNumber] });
 });
 
@@ -46,7 +59,10 @@ export const pourTogether = useCase('pour-together', async (work, input) => {
     { b: from.value, fillingId: input.fillingId },
     { b: to.value, fillingId: input.intoFillingId },
     g.value,
-    jar ? keepUntil(from.value.style, jar, ours.places) : null
+    {
+      keeps: jar ? keepUntil(from.value.style, jar, ours.places) : null,
+      sour: jar ? soursIn(ours, from.value, jar, work.wall) : null
+    }
   );
   if (!poured.ok) return poured;
   await batches.append(work, from.value.id, [poured.value.passedOn]);
@@ -54,6 +70,12 @@ export const pourTogether = useCase('pour-together', async (work, input) => {
   const lidNumbers = to.value.fillings.filter((f) => f.id === input.intoFillingId).map((f) => f.lidNumber);
   return done({ batchId: to.value.id, name: to.value.name, lidNumbers });
 });
+
+/** How far a jar has come, as far as anybody can reckon it. */
+function soursIn(ours: Household, b: Batch, f: Filling, now: WallMinute): Sour | null {
+  const ahead = aheadOf(b, f, knowsOf(ours, []), now);
+  return ahead && sourNow(ahead);
+}
 
 /** A batch of whose jar something may still be eaten. */
 async function sound(

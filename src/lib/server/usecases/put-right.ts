@@ -1,8 +1,9 @@
-import { jarsPutRight, sauceSoured, standingFillings } from '../../core/batch';
-import { saltTaken } from '../../core/pantry';
+import { jarsPutRight, sauceSoured, standingFillings, usesUp } from '../../core/batch';
+import { ofSalt } from '../../core/pantry';
 import { done, refuse } from '../../core/refusal';
-import { batches, household, OURS, pantries, pantry } from '../repos';
+import { batches, household } from '../repos';
 import { useCase } from './act';
+import { takeGoods } from './goods';
 
 /**
  * Jars put right: what was drawn off, poured or strewn is an event of the batch, with the reason, and their salinity
@@ -16,7 +17,7 @@ export const putRightJars = useCase('put-right', async (work, input) => {
   if (!decided.ok) return decided;
   const { events, jars, ends, saltKindId, saltG } = decided.value;
   await batches.append(work, b.id, events);
-  await pantries.append(work, OURS, saltTaken(await pantry(work.trx), saltKindId, saltG, b.id));
+  await takeGoods(work, [ofSalt(saltKindId, saltG)], b.id);
   return done({ batchId: b.id, name: b.name, lidNumbers: jars.map((f) => f.lidNumber), ends });
 });
 
@@ -28,6 +29,11 @@ export const sourSauce = useCase('sour-sauce', async (work, input) => {
   const decided = sauceSoured(b, input, await household(work.trx));
   if (!decided.ok) return decided;
   await batches.append(work, b.id, decided.value);
+  await takeGoods(
+    work,
+    decided.value.flatMap((e) => usesUp(b, e)),
+    b.id
+  );
   const jars = standingFillings(b, input.fillingIds);
   const lidNumbers = jars.ok ? jars.value.map((f) => f.lidNumber) : [];
   return done({ batchId: b.id, name: b.name, lidNumbers });

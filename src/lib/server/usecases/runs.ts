@@ -16,13 +16,14 @@ import {
   type Run,
   type RunEvent
 } from '../../core/run';
-import { saltTaken } from '../../core/pantry';
+import { ofSalt } from '../../core/pantry';
 import { waysOf } from '../../core/kit';
 import type { OwnStyles } from '../../core/style';
 import type { Taken } from '../../schema/commands';
 import type { Work } from '../db/kinds';
-import { household, lots, OURS, pantries, pantry, runs } from '../repos';
+import { household, lots, runs } from '../repos';
 import { useCase } from './act';
+import { takeGoods } from './goods';
 import { clearDraft, copyDraft } from './bench';
 
 /** A making begun on a bench: from now on it holds its picks and jars before every other. */
@@ -113,8 +114,7 @@ export const giveUp = useCase('give-up', async (work, input) => {
   }
   const gone = saltGone(input, waysOf(await household(work.trx)));
   if (!gone.ok) return gone;
-  const taken = saltTaken(await pantry(work.trx), input.saltKindId, gone.value, input.runId);
-  await pantries.append(work, OURS, taken);
+  await takeGoods(work, [ofSalt(input.saltKindId, gone.value)], input.runId);
   await clearDraft(work.trx, bench);
   return made;
 });

@@ -6,6 +6,7 @@ import {
   restOfBrine,
   savedUsed,
   start,
+  usesUp,
   type RecipeUsed,
   type RinseLogged
 } from '../../core/batch';
@@ -13,26 +14,15 @@ import { dayOfWall } from '../../core/calendar';
 import { cropsOf, waysOf } from '../../core/kit';
 import { itemOf } from '../../core/kitchen';
 import { changedSince, lyingOn, type LotEvent } from '../../core/lot';
-import { saltTaken } from '../../core/pantry';
+import { ofSalt } from '../../core/pantry';
 import { done, refuse } from '../../core/refusal';
 import { madeOf, runClosed } from '../../core/run';
 import { worksheet, type Worksheet } from '../../core/worksheet';
 import { benchChangeWords } from '../../words';
 import type { Work } from '../db/kinds';
-import {
-  OURS,
-  batches,
-  brines,
-  household,
-  lots,
-  numbered,
-  pantries,
-  pantry,
-  recipeOf,
-  runOn,
-  runs
-} from '../repos';
+import { batches, brines, household, lots, numbered, recipeOf, runOn, runs } from '../repos';
 import { useCase } from './act';
+import { takeGoods } from './goods';
 import { clearDraft, kitchenFor, learntOf, worksheetInput } from './bench';
 
 /**
@@ -68,7 +58,8 @@ export const startBatch = useCase('start-batch', async (work, input) => {
   await batches.append(work, work.command, [begun.value]);
   await pack(work, packedOf(onBench, sheet, work.command));
   const saltG = sheet.salt.weighG + (sheet.rinse?.heavySaltG ?? 0);
-  await takeSalt(work, input.saltKindId, saltG, work.command);
+  const goods = [ofSalt(input.saltKindId, saltG), ...usesUp({ fillings: [] }, begun.value)];
+  await takeGoods(work, goods, work.command);
   const rest = input.keepRest ? restOfBrine(sheet, used.value, { id: work.command, name }, today) : null;
   for (const { brineId, event } of savedUsed(sheet, used.value, work.command, rest !== null))
     await brines.append(work, brineId, [event]);
@@ -101,9 +92,6 @@ async function pack(work: Work, packed: readonly { lotId: string; event: LotEven
   for (const { lotId, event } of packed) await lots.append(work, lotId, [event]);
 }
 
-const takeSalt = async (work: Work, saltKindId: string, g: number, batchId: string) =>
-  pantries.append(work, OURS, saltTaken(await pantry(work.trx), saltKindId, g, batchId));
-
 /**
  * The bench's vegetables into a crock or jar that stands already, with the salt that keeps its salinity. What is on
  * the bench must be weighed prepared.
@@ -120,6 +108,6 @@ export const addPick = useCase('add-pick', async (work, input) => {
   const { event, packed, jar, saltKindId, saltG, drawOffMl } = decided.value;
   await batches.append(work, b.id, [event]);
   await pack(work, packed);
-  await takeSalt(work, saltKindId, saltG, b.id);
+  await takeGoods(work, [ofSalt(saltKindId, saltG)], b.id);
   return done({ batchId: b.id, name: b.name, lidNumbers: [jar.lidNumber], saltG, drawOffMl });
 });

@@ -1,8 +1,5 @@
-import type { Batch } from '../../core/batch';
-import { wall } from '../../core/calendar';
-import { verdictOn } from '../../core/care';
-import type { Place } from '../../core/kit';
-import type { BrineOrigin, KeptBrine, KnownBrine } from '../../core/pantry';
+import { originOf } from '../../core/larder';
+import type { KeptBrine, KnownBrine } from '../../core/pantry';
 import { batches } from '../repos';
 import type { House } from '../usecases';
 import { living } from './living';
@@ -18,13 +15,4 @@ export async function knownBrines(house: House, all: readonly KeptBrine[]): Prom
     out.push({ ...b, origin: batch ? originOf(batch, b, household.places) : null });
   }
   return out;
-}
-
-function originOf(b: Batch, { day }: KeptBrine, places: readonly Place[]): BrineOrigin {
-  const till = wall(day, 24);
-  return {
-    name: b.name,
-    sound: b.fillings.every((f) => verdictOn(b, f, places) === null),
-    pH: b.readings.findLast((r) => r.at <= till)?.pH ?? null
-  };
 }

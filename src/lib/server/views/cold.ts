@@ -20,7 +20,7 @@ import { emptiedLately } from '../repos';
 import type { House } from '../usecases';
 import { care } from './care';
 import { eatingDown } from './eat-down';
-import { living } from './living';
+import { living, once } from './living';
 import { souringTaught } from './souring';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
 
@@ -58,21 +58,31 @@ export interface Cold {
   readonly souring: readonly TaughtBySouring[];
 }
 
+/** All that stands in the cold, whatever of it is shown. */
+const stored = (house: House) =>
+  once(house, 'stored', async () => {
+    const { batches, household } = await living(house);
+    const places = household.places.filter((p) => p.kind === 'cold').map((p) => p.id);
+    const here = batches.filter((b) => standing(b).some((f) => places.includes(placeOf(f))));
+    const slim = new Map(here.map((b) => [b.id, inHand(b)]));
+    const jars = stock(here, household.places)
+      .filter((s) => places.includes(s.placeId))
+      .map((s): ColdJar => ({
+        ...s,
+        batch: slim.get(s.batch.id)!,
+        condemned: verdictOn(s.batch, s.filling, household.places) !== null
+      }));
+    const dishes = dishesNow(household.dishes, forCooking(here, household.places));
+    return { places, slim, jars, dishes };
+  });
+
 /** So many jars are named as the next to eat. */
 const EAT_FIRST = 6;
 
 /** The cold, long shelves in steps, or all of them; the jar that is asked for stands there in any case. */
 export async function cold(house: House, asked: string | null, all: boolean): Promise<Cold> {
-  const { batches, household, now } = await living(house);
-  const places = household.places.filter((p) => p.kind === 'cold').map((p) => p.id);
-  const here = batches.filter((b) => standing(b).some((f) => places.includes(placeOf(f))));
-  const slim = new Map(here.map((b) => [b.id, inHand(b)]));
-  const stored = stock(here, household.places).filter((s) => places.includes(s.placeId));
-  const jars = stored.map((s): ColdJar => ({
-    ...s,
-    batch: slim.get(s.batch.id)!,
-    condemned: verdictOn(s.batch, s.filling, household.places) !== null
-  }));
+  const { household, now } = await living(house);
+  const { places, slim, jars, dishes } = await stored(house);
   // What is to be thrown away, and what is asked for, is never behind a step.
   const first = (s: ColdJar) => Number(!(s.condemned || s.filling.id === asked));
   const tasks = (await care(house)).filter((t) => places.includes(t.placeId) && t.due <= now);
@@ -88,12 +98,12 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
     jars: jars.length,
     leftG: jars.reduce((a, s) => a + stockG(s.filling), 0),
     kinds,
-    dishes: dishesNow(household.dishes, forCooking(here, household.places)),
+    dishes,
     tooLittle: tooLittleFor(household, kinds, dayOfWall(now)),
     tasks: shownTasks,
     souring: await souringTaught(house),
     free,
-    batches: here.filter((b) => ofTasks.has(b.id)).map((b) => slim.get(b.id)!)
+    batches: [...slim.values()].filter((b) => ofTasks.has(b.id))
   };
 }
 

@@ -1,9 +1,12 @@
 import { freeSizes, brineOfJars, laidIn, toFinish, type Batch, type LaidIn } from '../../core/batch';
+import { dayOfWall } from '../../core/calendar';
 import { freeJars } from '../../core/kitchen';
 import type { TaughtBySouring } from '../../core/outlook';
+import { brineServes, type KnownBrine } from '../../core/pantry';
 import type { OwnedSize } from '../../core/worksheet';
-import { batches, emptiedLately, runs } from '../repos';
+import { batches, brines, emptiedLately, runs } from '../repos';
 import type { House } from '../usecases';
+import { knownBrines } from './brines';
 import { living } from './living';
 import { souringTaught } from './souring';
 
@@ -16,6 +19,8 @@ export interface FinishShown {
   readonly brine: { readonly pouredG: number; readonly strength: number };
   /** Free jars and bottles, smallest first. */
   readonly sizes: readonly OwnedSize[];
+  /** Kept brines that may go into the bowl. */
+  readonly brines: readonly KnownBrine[];
   readonly souring: readonly TaughtBySouring[];
 }
 
@@ -23,7 +28,9 @@ export interface FinishShown {
 export async function finishShown(house: House, id: string): Promise<FinishShown | undefined> {
   const batch = (await batches.load(house.db, id))?.state;
   if (!batch) return undefined;
-  const { household } = await living(house);
+  const { household, now } = await living(house);
+  const today = dayOfWall(now);
+  const kept = await knownBrines(house, await brines.list(house.db, 'live'));
   const run = (await runs.latest(house.db, { topic: id, most: 1 }))[0];
   const ids = batch.finishing?.fillingIds ?? toFinish(batch).map((f) => f.id);
   const lids = await emptiedLately(house.db, house.clock.now());
@@ -32,6 +39,7 @@ export async function finishShown(house: House, id: string): Promise<FinishShown
     laid: batch.finishing?.laid ?? laidIn(toFinish(batch), batch.fillings, run?.objects ?? {}),
     brine: brineOfJars(batch, ids),
     sizes: freeSizes(freeJars(household, lids)),
+    brines: kept.filter((b) => !brineServes(b, today).includes('away')),
     souring: await souringTaught(house)
   };
 }

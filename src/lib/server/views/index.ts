@@ -6,7 +6,7 @@ import { isShown, type Timer } from '../../core/timer';
 import { wallOf } from '../clock';
 import { versionOf } from '../db/log';
 import type { MeterDevice, ThermometerDevice } from '../devices';
-import { batches, timers, type BatchBrief } from '../repos';
+import { batches, timers } from '../repos';
 import type { Pass } from '../people';
 import type { House } from '../usecases';
 import { care } from './care';
@@ -47,13 +47,12 @@ export interface Findable {
   readonly href: string;
 }
 
-/** What stands around every room: its figures, and what the command box finds. Read once for both. */
-export async function shell(house: House): Promise<{ overview: Overview; find: Findable[] }> {
+/** What stands around every room: its figures. */
+export async function shell(house: House): Promise<{ overview: Overview }> {
   // Before anything is read: what is stored meanwhile is news.
   const beat = house.news?.beat ?? '';
   const version = await versionOf(house.db);
   const all = await living(house);
-  const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
   return {
     overview: {
       ...overviewOf(house, all, await care(house), await shoppingShown(house)),
@@ -61,8 +60,7 @@ export async function shell(house: House): Promise<{ overview: Overview; find: F
       beat,
       timers: await running(house),
       elapsed: house.clock.elapsed()
-    },
-    find: findables(all.batches, eaten)
+    }
   };
 }
 
@@ -114,7 +112,10 @@ export function nextOf(tasks: readonly CareTask[], now: WallMinute): WallMinute 
 /** Eaten batches stay findable for a while. */
 const EATEN_FINDABLE = 50;
 
-function findables(live: readonly Batch[], eaten: readonly BatchBrief[]): Findable[] {
+/** What the command box finds: living batches with their jars, and the last that were eaten. */
+export async function findable(house: House): Promise<Findable[]> {
+  const { batches: live } = await living(house);
+  const eaten = await batches.briefs(house.db, { live: false, most: EATEN_FINDABLE });
   const lids = (b: Batch) =>
     standing(b)
       .map((f) => f.lidNumber)

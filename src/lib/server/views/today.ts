@@ -2,7 +2,7 @@ import { inHand, placeOf, standing, stillIn, type Batch, type BatchInHand } from
 import { dayOfWall, type Day, type WallMinute } from '../../core/calendar';
 import { roundOf, verdictsOf, type CareTask, type RoundStop, type Verdict } from '../../core/care';
 import type { TaughtBySouring } from '../../core/outlook';
-import { cropsOf } from '../../core/kit';
+import { cropsOf, type Place } from '../../core/kit';
 import { rawLife, type Lot } from '../../core/lot';
 import type { OwnCrops } from '../../core/produce';
 import { dueNow, nextOf } from '../../core/run';
@@ -11,7 +11,7 @@ import { runs } from '../repos';
 import { benchDraft, type House } from '../usecases';
 import { leavingSoon } from './away';
 import { care } from './care';
-import { living } from './living';
+import { living, once } from './living';
 import { souringTaught } from './souring';
 import { JARS_STEP, steps, STEP, type Stepped } from './steps';
 
@@ -83,9 +83,10 @@ export async function today(house: House, all: boolean): Promise<Today> {
   const tasks = await care(house);
   const dueAll = tasks.filter((t) => t.due <= now);
   const most = all ? Infinity : STEP;
-  const due = household.places
-    .map((p) => placeRound(p.id, dueAll, batches, now, most))
-    .filter((p) => p.stops.shown.length > 0);
+  const due = (await roundNow(house)).map(({ stops, ...place }) => ({
+    ...place,
+    stops: steps(stops, most, (a, b) => (a.since ?? Infinity) - (b.since ?? Infinity))
+  }));
   const on = (of: string) =>
     steps(
       tasks.filter((t) => t.due > now && dayOfWall(t.due) === of),
@@ -99,11 +100,8 @@ export async function today(house: House, all: boolean): Promise<Today> {
   const jarsAt = (placeId: string) => batches.flatMap(standing).filter((f) => placeOf(f) === placeId).length;
   const drawn = new Set(due.flatMap((p) => (jarsAt(p.placeId) <= JARS_STEP ? [p.placeId] : [])));
   const beside = (b: Batch) => standing(b).some((f) => drawn.has(placeOf(f)));
-  const condemned = batches
-    .map((batch) => ({ batch: inHand(batch), verdicts: verdictsOf(batch, household.places) }))
-    .filter((c) => c.verdicts.length > 0);
   return {
-    ...{ due, later, tomorrow, condemned },
+    ...{ due, later, tomorrow, condemned: condemnedOf(batches, household.places) },
     minutes: dueAll.reduce((a, t) => a + t.minutes, 0),
     overdue: dueAll.flatMap((t) => (t.kind === 'toCold' ? t.fillingIds : [])),
     batches: batches.filter((b) => shown.has(b.id) || beside(b)).map(inHand),
@@ -119,6 +117,12 @@ export async function today(house: House, all: boolean): Promise<Today> {
   };
 }
 
+const condemnedOf = (batches: readonly Batch[], places: readonly Place[]): Today['condemned'] =>
+  batches
+    .map((batch) => ({ batch, verdicts: verdictsOf(batch, places) }))
+    .filter((c) => c.verdicts.length > 0)
+    .map((c) => ({ ...c, batch: inHand(c.batch) }));
+
 /** Picks that lie in the Garden and keep two days or less, the most urgent first. */
 const turning = (lots: readonly Lot[], day: Day, own: OwnCrops): Today['picks'] =>
   lots
@@ -130,19 +134,16 @@ const turning = (lots: readonly Lot[], day: Day, own: OwnCrops): Today['picks'] 
     .filter((p) => p.daysLeft <= 2)
     .sort((a, b) => a.daysLeft - b.daysLeft);
 
-function placeRound(
-  placeId: string,
-  dueAll: readonly CareTask[],
-  batches: readonly Batch[],
-  now: WallMinute,
-  most: number
-) {
-  const here = dueAll.filter((t) => t.placeId === placeId);
-  const stops = roundOf(here, batches, now);
-  return {
-    placeId,
-    stops: steps(stops, most, (a, b) => (a.since ?? Infinity) - (b.since ?? Infinity)),
-    minutes: here.reduce((a, t) => a + t.minutes, 0),
-    jars: new Set(here.flatMap((t) => t.fillingIds)).size
-  };
-}
+/** The round of now, place by place; of one where nothing calls, nothing. */
+const roundNow = (house: House) =>
+  once(house, 'round-now', async () => {
+    const { batches, household, now } = await living(house);
+    const due = (await care(house)).filter((t) => t.due <= now);
+    return household.places.flatMap(({ id: placeId }) => {
+      const here = due.filter((t) => t.placeId === placeId);
+      const stops = roundOf(here, batches, now);
+      const minutes = here.reduce((a, t) => a + t.minutes, 0);
+      const jars = new Set(here.flatMap((t) => t.fillingIds)).size;
+      return stops.length > 0 ? [{ placeId, stops, minutes, jars }] : [];
+    });
+  });

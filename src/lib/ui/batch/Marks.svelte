@@ -18,9 +18,7 @@
     <span class="col-span-3 text-sm text-quiet sm:w-16 sm:shrink-0">{low}</span>
     <span class="col-span-3 text-right text-sm text-quiet sm:order-last sm:pl-1 sm:text-left">{high}</span>
     {#each [0, 1, 2, 3, 4, 5] as n (n)}
-      <label
-        class="flex h-12 cursor-pointer items-center justify-center rounded-lg border border-rule-strong font-display font-bold has-checked:bg-slate has-checked:text-chalk has-focus-visible:outline-3 sm:w-12"
-      >
+      <label class="mark">
         <input type="radio" class="sr-only" {name} value={n} bind:group={mark} aria-label="{legend} {n}" />{n}
       </label>
     {/each}

@@ -50,7 +50,7 @@
       .map((why) => `: ${why}`)
       .join('');
   const HOW_CARED = { done: '', skipped: 'Skipped: ', unknown: 'Not known whether done: ' };
-  const HOW = { eaten: 'eaten', given: 'given away', thrown: 'thrown away' };
+  const HOW = { eaten: 'eaten', cooked: 'cooked with', given: 'given away', thrown: 'thrown away' };
   const marks = (t: TasteMarks) =>
     (['sour', 'salt', 'crunch', 'bite', 'aroma'] as const)
       .flatMap((of) => (t[of] === null ? [] : `${of} ${t[of]}`))

@@ -177,6 +177,7 @@
         <Trouble problem={problemAt('reason')} />
         <div class="mt-2 flex flex-wrap gap-2">
           <Button type="submit" name="how" value="eaten" outline disabled={busy}>Eaten</Button>
+          <Button type="submit" name="how" value="cooked" outline disabled={busy}>Cooked with</Button>
           <Button type="submit" name="how" value="given" outline disabled={busy}>Given</Button>
           <Button type="submit" name="how" value="thrown" outline disabled={busy}>Thrown away</Button>
         </div>

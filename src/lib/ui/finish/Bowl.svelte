@@ -16,6 +16,7 @@
         .map((j) => ({ what: `jar ${j.lidNumber}`, g: leftG(j) })),
       { what: 'brine that stays out', g: -((f.brineG ?? 0) - (f.backG ?? 0)) },
       { what: 'water', g: f.waterG ?? 0 },
+      { what: 'kept brine', g: f.oldBrine?.g ?? 0 },
       ...f.fresh.map((i) => ({ what: i.name.toLowerCase(), g: i.preparedG })),
       { what: 'sweet', g: f.sweetG ?? 0 },
       { what: 'acid', g: acidG(batch, f) },

@@ -72,7 +72,7 @@
       {#if !sauce}<CloseUp batch={b} {locked} />
       {:else if locked}<p class="text-quiet">Draining, blending and bottling open when everything is out.</p>
       {:else}
-        <InTheBowl batch={b} finishing={f} brine={shown.brine} />
+        <InTheBowl batch={b} finishing={f} brine={shown.brine} kept={shown.brines} />
         <Sour batch={b} finishing={f} />
         <Bottles batch={b} finishing={f} sizes={shown.sizes} />
       {/if}

@@ -1,8 +1,11 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
   import type { Batch, Finishing } from '$lib/core/batch';
+  import { dayOfWall } from '$lib/core/calendar';
+  import { brineServes, type KnownBrine } from '$lib/core/pantry';
+  import { allCrops } from '$lib/core/produce';
   import { writePercent } from '$lib/core/quantity';
-  import { BACK_SHARE, BLADE_CAUTION, PULP_WORDS, SWEET_CAUTION } from '$lib/words';
+  import { BACK_SHARE, BLADE_CAUTION, brineFrom, brineSays, PULP_WORDS, SWEET_CAUTION } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Fold from '../forms/Fold.svelte';
@@ -13,12 +16,14 @@
     batch: Batch;
     finishing: Finishing;
     brine: { readonly pouredG: number; readonly strength: number };
+    /** Brines that are kept and may go in. */
+    kept: readonly KnownBrine[];
   }
   /** Drained, blended, thinned, sieved: what comes into the bowl and what goes out of it, weighed. */
-  let { batch, finishing, brine }: Props = $props();
+  let { batch, finishing, brine, kept }: Props = $props();
   const house = useHouse();
   const base = $derived({ batchId: batch.id });
-  type Weighed = 'brine' | 'back' | 'water' | 'sweet' | 'pulp';
+  type Weighed = 'brine' | 'back' | 'water' | 'oldBrine' | 'sweet' | 'pulp';
   const written = (g: number | null) => (g === null ? '' : house.mass(g));
   /** What is being typed; what is not stands as it was said last, here or on another phone. */
   let typed = $state.raw<Partial<Record<Weighed, string | undefined>>>({});
@@ -26,6 +31,7 @@
     brine: finishing.brineG,
     back: finishing.backG,
     water: finishing.waterG,
+    oldBrine: finishing.oldBrine?.g ?? null,
     sweet: finishing.sweetG,
     pulp: finishing.pulpG
   });
@@ -35,14 +41,20 @@
   const noted = () => {
     typed = { brine: typed.brine };
     pulpSaid = undefined;
-    [fresh, freshCropId] = ['', ''];
+    [fresh, freshCropId, oldChosen] = ['', '', undefined];
   };
   let fresh = $state('');
   let freshCropId = $state('');
+  const today = $derived(dayOfWall(house.now));
+  let oldChosen = $state<string>();
+  const oldBrineId = $derived(oldChosen ?? finishing.oldBrine?.brineId ?? '');
+  const isMother = (k: KnownBrine) => brineServes(k, today).includes('starter');
+  const mothersFirst = $derived([...kept].sort((a, b) => Number(isMother(b)) - Number(isMother(a))));
+  const old = $derived(kept.find((k) => k.id === oldBrineId));
   const part = (share: number) => house.mass((finishing.brineG ?? 0) * share);
   const crops = $derived([
     { value: '', name: 'what' },
-    ...house.crops.map((c) => ({ value: c.id, name: c.name }))
+    ...allCrops(house.crops).map((c) => ({ value: c.id, name: c.name }))
   ]);
 </script>
 
@@ -105,6 +117,41 @@
           placeholder="0 g"
         />
       </div>
+      {#if kept.length > 0}
+        <Fold text="Kept brine into the bowl" open={finishing.oldBrine !== undefined} quiet>
+          <p class="text-sm">
+            Brine off a sour batch is a mother: it sours the bowl on. Any brine brings its own salt. Measure
+            the pH before you bottle.
+          </p>
+          <div class="grid gap-x-4 pt-2 sm:grid-cols-2">
+            <ChoiceField
+              label="Which brine"
+              name={oldBrineId ? 'oldBrineId' : undefined}
+              bind:value={() => oldBrineId, (id) => (oldChosen = id)}
+              items={[
+                { value: '', name: 'none' },
+                ...mothersFirst.map((k) => ({ value: k.id, name: `${k.name}, ${house.volume(k.ml)} there` }))
+              ]}
+              problem={problemAt('oldBrineId')}
+            />
+            <WeightField
+              label="How much of it"
+              name="oldBrine"
+              bind:value={
+                () => (oldChosen === '' ? (typed.oldBrine ?? '') : said('oldBrine')),
+                (text) => type('oldBrine', text)
+              }
+              problem={problemAt('oldBrine')}
+              placeholder="100 g"
+            />
+          </div>
+          {#if old}<p class="text-sm text-quiet">
+              {[`${writePercent(old.strength)} salt`, brineFrom(old), brineSays(brineServes(old, today))]
+                .filter(Boolean)
+                .join('; ')}
+            </p>{/if}
+        </Fold>
+      {/if}
       <Fold text="Sieve it" quiet>
         <div class="grid gap-x-4 sm:grid-cols-2">
           <WeightField

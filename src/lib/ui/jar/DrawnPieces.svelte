@@ -7,10 +7,17 @@
 
 <svg class="absolute" width="0" height="0" aria-hidden="true" focusable="false">
   <defs>
-    {#each drawn.all as [id, { paths, clips }] (id)}
-      {#if clips}
+    {#each drawn.all as [id, { as, paths }] (id)}
+      {#if as === 'glass'}
         <path {id} d={paths[0]} />
         <clipPath id="{id}-in"><use href="#{id}" /></clipPath>
+      {:else if as === 'front'}
+        <!-- The outline is as strong as the jar that uses it says; lids are all alike. -->
+        <g {id}>
+          <path d={paths[0]} fill="none" />
+          <path d={paths[1]} fill="var(--glass)" class="jar-lid" />
+          <path d={paths[2]} fill="none" class="jar-lid" />
+        </g>
       {:else}
         <g {id}>
           {#each paths as d, i (i)}<path {d} fill="var(--p{i})" fill-rule="evenodd" />{/each}

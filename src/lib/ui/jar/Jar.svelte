@@ -4,7 +4,7 @@
   import { cropColour } from './colours';
   import { useDrawn } from './drawn.svelte';
   import { laidFor, layPieces } from './pieces';
-  import JarLid from './JarLid.svelte';
+  import { lidPaths } from './lid';
 
   interface Props {
     geometryId: string;
@@ -84,7 +84,7 @@
   const pieces = $derived.by(() => {
     const [w, h] = laidFor(width / grain, height / grain);
     const shares = mix.length === 1 ? [1] : mix.map((m) => m.share);
-    return drawn.keep([cut, w, h, ...shares].join(' '), () => ({ paths: layPieces(w, h, cut, shares) }));
+    return drawn.keep('pieces', [cut, w, h, ...shares].join(' '), () => layPieces(w, h, cut, shares));
   });
   const colours = $derived(mix.map((m, i) => `--p${i}:${m.colour}`).join(';'));
   const outline = $derived.by(() => {
@@ -99,11 +99,16 @@
         ? `M${l},0 C${l},${tenth(neck * 0.7)} 0,${tenth(neck * 0.55)} 0,${tenth(neck * 1.5)} V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V${tenth(neck * 1.5)} C${width},${tenth(neck * 0.55)} ${r},${tenth(neck * 0.7)} ${r},0`
         : `M${l},0 V${neck} C${l},${tenth(neck + 10)} 0,${tenth(p.neckMm - 2)} 0,${tenth(p.neckMm + 14)} V${tenth(height - round)} Q0,${height} ${round},${height} H${tenth(width - round)} Q${width},${height} ${width},${tenth(height - round)} V${tenth(p.neckMm + 14)} C${width},${tenth(p.neckMm - 2)} ${r},${tenth(neck + 10)} ${r},${neck} V0`;
   });
-  const glass = $derived(
-    drawn.keep(`glass ${geometryId} ${width} ${height}`, () => ({ paths: [outline], clips: true }))
+  const glass = $derived(drawn.keep('glass', `${geometryId} ${width} ${height}`, () => [outline]));
+  /** Its lid stands over the middle of the neck. */
+  const front = $derived(
+    drawn.keep('front', `${geometryId} ${width} ${height} ${lid}`, () => {
+      const { solid, lines } = lidPaths(lid, p?.neckWidthMm ?? width, tenth(width / 2));
+      return [outline, solid, lines];
+    })
   );
   $effect.pre(() => {
-    void [pieces, glass];
+    void [pieces, glass, front];
     drawn.look();
   });
 </script>
@@ -153,14 +158,7 @@
         {/each}
       {/if}
     </g>
-    <use
-      href="#{glass}"
-      fill="none"
-      stroke={crock ? 'var(--wood)' : 'var(--ink)'}
-      stroke-width={crock ? 6 : chosen ? 4 : 2.2}
-      stroke-linejoin="round"
-    />
-    <JarLid {lid} neckWidth={p.neckWidthMm} centre={width / 2} {crock} />
+    <use href="#{front}" class={['jar-front', crock && 'jar-crock', chosen && 'jar-chosen']} />
     {#if fillLine}
       <line
         x1={-PAD + 2}
@@ -196,14 +194,8 @@
         rx="3"
         fill="#33393a"
       />
-      <text
-        x={width / 2}
-        y={tenth(height * 0.58 + size * 0.36)}
-        text-anchor="middle"
-        font-size={size}
-        font-weight="700"
-        fill="#f3efe4"
-        font-family="var(--font-display)">{label}</text
+      <text x={width / 2} y={tenth(height * 0.58 + size * 0.36)} class="jar-number" font-size={size}
+        >{label}</text
       >
     {/if}
   </svg>

@@ -1,18 +1,22 @@
 import { getContext, setContext } from 'svelte';
 
-/** Paths, one a colour (`--p0`, `--p1`: the jar that uses them says which); `clips` are used as `<id>-in`, too. */
+/**
+ * What the paths are: pieces, one path a colour (`--p0`, `--p1`: the jar that uses them says which); glass, one, used as
+ * `<id>-in` to cut off what lies in it, too; what stands before it: its outline, what of the lid is filled, and its lines.
+ */
+export type DrawnAs = 'pieces' | 'glass' | 'front';
 export interface Drawing {
+  readonly as: DrawnAs;
   readonly paths: readonly string[];
-  readonly clips?: boolean;
 }
 
 /** A page comes drawn: a phone need not lay its pieces again to learn what stands there. */
-function cameWithPage(id: string): Drawing | undefined {
+function cameWithPage(id: string, as: DrawnAs): Drawing | undefined {
   const there = typeof document === 'undefined' ? null : document.getElementById(id);
   if (!there) return undefined;
-  const clips = there.tagName === 'path';
-  const paths = (clips ? [there] : [...there.querySelectorAll('path')]).map((p) => p.getAttribute('d') ?? '');
-  return paths.length > 0 ? { paths, clips } : undefined;
+  const all = as === 'glass' ? [there] : [...there.querySelectorAll('path')];
+  const paths = all.map((p) => p.getAttribute('d') ?? '');
+  return paths.length > 0 ? { as, paths } : undefined;
 }
 
 /**
@@ -26,9 +30,9 @@ export class Drawn {
   private size = $state(0);
 
   /** Keeps what a jar needs; answers the id by which it uses it. */
-  keep(key: string, make: () => Drawing): string {
-    const id = `d-${key.replace(/[^a-z0-9]+/gi, '-')}`;
-    if (!this.known.has(id)) this.known.set(id, cameWithPage(id) ?? make());
+  keep(as: DrawnAs, key: string, make: () => readonly string[]): string {
+    const id = `${as[0]}-${key.replace(/[^a-z0-9]+/gi, '-')}`;
+    if (!this.known.has(id)) this.known.set(id, cameWithPage(id, as) ?? { as, paths: make() });
     return id;
   }
   /** Has what was kept since shown. */

@@ -1,6 +1,8 @@
 <script lang="ts">
   import Fold from '../forms/Fold.svelte';
   import { Button } from 'flowbite-svelte';
+  import { freeOn, type JarBack } from '$lib/core/appetite';
+  import { addDays, dayOfWall, daysBetween, wall } from '$lib/core/calendar';
   import { JARS, LIDS, jarGeometry, usableMl, usualHeadspace, usualLid, type Lid } from '$lib/core/vessel';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -8,17 +10,36 @@
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import { LID_WORDS } from '$lib/words';
+  import { relativeDay } from '../time';
   import JarMeasure from './JarMeasure.svelte';
   import OwnShape from './OwnShape.svelte';
 
   interface Props {
     full: Readonly<Record<string, number>>;
     toWash: Readonly<Record<string, number>>;
+    back: readonly JarBack[];
   }
-  let { full, toWash }: Props = $props();
+  let { full, toWash, back }: Props = $props();
   const house = useHouse();
   let geometryId = $state('clip-1000');
   let lid = $state<Lid>('clamped');
+  const today = $derived(dayOfWall(house.now));
+  let on = $state('');
+  const inDays = $derived(/^\d{4}-\d\d-\d\d$/.test(on) && on > today ? daysBetween(today, on) : null);
+  const freeNow = (jarId: string, owned: number) => Math.max(0, owned - (full[jarId] ?? 0));
+  /** What eating brings back, in words; nothing where nothing is in one. */
+  function comesBack(jarId: string, owned: number): string {
+    if (!full[jarId]) return '';
+    if (inDays !== null) {
+      const { least, likely, most } = freeOn(back, jarId, freeNow(jarId, owned), inDays);
+      return `${likely} free by ${relativeDay(wall(on, 12), house.now)}${least < most ? ` (${least} to ${most})` : ''}`;
+    }
+    const next = back
+      .filter((b) => b.jarId === jarId && b.likely !== null)
+      .sort((a, b) => (a.likely ?? 0) - (b.likely ?? 0))[0];
+    const day = next?.likely === undefined || next.likely === null ? null : addDays(today, next.likely);
+    return day ? `the next comes back about ${relativeDay(wall(day, 12), house.now)}` : '';
+  }
 </script>
 
 <section id="jars">
@@ -26,6 +47,20 @@
   {#if house.household.jars.length === 0}<p class="py-2">
       Which jars do you own? The Bench chooses from those that are free.
     </p>{/if}
+  {#if back.length > 0}<div class="flex flex-wrap items-end gap-x-4 pt-2">
+      <TextField
+        label="How many are free on"
+        id="free-on"
+        type="date"
+        min={addDays(today, 1)}
+        bind:value={on}
+        class="w-44"
+      />
+      <p class="grow basis-60 pb-1 text-sm text-quiet">
+        As everything is eaten out of the jar that it stands in, at your appetite; in brackets nine times in
+        ten.
+      </p>
+    </div>{/if}
   <ul>
     {#each house.household.jars as jar (jar.id)}
       {@const shape = jarGeometry(jar.geometryId)}
@@ -41,12 +76,13 @@
               <p class="text-sm text-quiet">
                 {shape
                   ? `takes ${house.volume(usableMl({ ...shape, brimMl: jar.brimMl ?? shape.brimMl }, jar.headspaceMm ?? usualHeadspace(shape), jar.weightMl ?? 0))} to the fill line`
-                  : ''}; {full[jar.id] ?? 0} full, {Math.max(0, jar.owned - (full[jar.id] ?? 0))} free{toWash[
-                  jar.id
-                ]
+                  : ''}; {full[jar.id] ?? 0} full, {freeNow(jar.id, jar.owned)} free{toWash[jar.id]
                   ? `, ${toWash[jar.id]} of them to wash`
                   : ''}
               </p>
+              {#if comesBack(jar.id, jar.owned)}<p class="text-sm" data-back={jar.id}>
+                  {comesBack(jar.id, jar.owned)}
+                </p>{/if}
               <Trouble problem={problemAt('owned')} />
             </div>
             <div class="flex items-center">

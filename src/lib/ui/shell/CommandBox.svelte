@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { Input } from 'flowbite-svelte';
   import Sheet from '../forms/Sheet.svelte';
   import { goto } from '$app/navigation';
@@ -6,17 +7,40 @@
   import { BESIDE, WAY } from './rooms';
 
   /** Finds any batch, jar number, room or action; arrows choose, Enter goes. */
-  let {
-    open = $bindable(),
-    find
-  }: { open: boolean; find: readonly { label: string; more: string; href: string }[] } = $props();
+  let { open = $bindable() }: { open: boolean } = $props();
+  interface Found {
+    readonly label: string;
+    readonly more: string;
+    readonly href: string;
+  }
   let said = $state('');
   let at = $state(0);
+  /** Batches and jars, asked for when it opens; null: not here yet. */
+  let find = $state.raw<readonly Found[] | null>(null);
+  let silent = $state(false);
+  /** Enter was pressed before they came. */
+  let enters = false;
+
+  async function ask(): Promise<void> {
+    silent = false;
+    try {
+      const answer = await fetch('/find');
+      if (!answer.ok) throw new Error(answer.statusText);
+      find = (await answer.json()) as Found[];
+    } catch {
+      silent = true;
+    }
+    if (enters && found[chosen]) go(found[chosen].href);
+    enters = false;
+  }
+  $effect(() => {
+    if (open) void untrack(ask);
+  });
 
   const all = $derived([
     { label: '+ weigh in', more: 'a pick from the garden', href: '' },
     ...[...WAY, ...BESIDE].map((r) => ({ label: r.name, more: 'room', href: r.href })),
-    ...find
+    ...(find ?? [])
   ]);
   const found = $derived.by(() => {
     const words = said.toLowerCase().split(/\s+/).filter(Boolean);
@@ -42,6 +66,7 @@
   function onkeydown(event: KeyboardEvent): void {
     if (event.key === 'ArrowDown') at = Math.min(found.length - 1, chosen + 1);
     else if (event.key === 'ArrowUp') at = Math.max(0, chosen - 1);
+    else if (event.key === 'Enter' && find === null && !silent) enters = true;
     else if (event.key === 'Enter' && found[chosen]) go(found[chosen].href);
     else return;
     event.preventDefault();
@@ -71,7 +96,11 @@
         </button>
       </li>
     {:else}
-      <li class="py-3 text-quiet">Nothing by that name. Try a crop, a jar number such as 38, or a room.</li>
+      <li class="py-3 text-quiet">
+        {#if silent}The house does not answer just now: only rooms are found.
+        {:else if find === null}Looking …
+        {:else}Nothing by that name. Try a crop, a jar number such as 38, or a room.{/if}
+      </li>
     {/each}
   </ul>
 </Sheet>

@@ -39,12 +39,10 @@
   }
   let {
     overview,
-    find,
     hand,
     children
   }: {
     overview: Overview;
-    find: readonly { label: string; more: string; href: string }[];
     /** Who is signed in; null where nobody is asked. */
     hand: { name: string; role: 'hand' | 'guest' } | null;
     children: Snippet;
@@ -216,5 +214,5 @@
 <Later load={() => import('../weigh/WeighIn.svelte')} props={{}} />
 <Later load={() => import('../timer/TimerSheet.svelte')} props={{}} />
 {#if scale.dialogs === 0}<ScalePanel />{/if}
-<CommandBox bind:open={commandOpen} {find} />
+<CommandBox bind:open={commandOpen} />
 <KeyHelp bind:open={helpOpen} />

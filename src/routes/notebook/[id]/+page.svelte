@@ -210,7 +210,7 @@
     <section>
       <h2 class="border-b-2 border-ink pb-1">Where it went</h2>
       <dl>
-        {#each [['filled', data.ledger.filledG], ['eaten', data.ledger.eatenG], ['given', data.ledger.givenG], ['thrown away', data.ledger.thrownG], ['left', data.ledger.leftG]] as const as [name, g] (name)}
+        {#each [['filled', data.ledger.filledG], ['eaten', data.ledger.eatenG], ['cooked with', data.ledger.cookedG], ['given', data.ledger.givenG], ['thrown away', data.ledger.thrownG], ['left', data.ledger.leftG]] as const as [name, g] (name)}
           {#if g > 0.5}<div class="line flex justify-between">
               <dt>{name}</dt>
               <dd class="font-semibold">{house.mass(g)}</dd>

@@ -1,0 +1,3 @@
+export * from './data';
+export * from './expected';
+export * from './sowing';

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { commandId, day, id, maybeText, maybeWeightText, no, number, ticked, whole } from './common';
+
+const emptyIsNone = <T extends z.ZodType>(of: T) =>
+  z.preprocess((v) => (v === '' || v === undefined ? null : v), of.nullable());
+const maybeDay = z
+  .string()
+  .trim()
+  .regex(/^(\d{4}-\d{2}-\d{2})?$/, no('day-strange'))
+  .default('');
+
+/** Something sown or planted out; with `sowingId` it is said otherwise. What is empty is asked of the table. */
+export const sowSchema = z.object({
+  commandId,
+  sowingId: id.optional(),
+  cropId: id,
+  variety: maybeText,
+  bed: maybeText,
+  day,
+  planted: ticked,
+  metres: emptyIsNone(number(0.1, 10_000, 'figure-out-of-range')),
+  plants: emptyIsNone(whole(1, 100_000)),
+  first: maybeDay,
+  weeks: emptyIsNone(whole(1, 52)),
+  amount: maybeWeightText,
+  lateWeeks: z.preprocess((v) => (v === '' || v === undefined ? 0 : v), whole(-12, 12))
+});
+export const dropSowingSchema = z.object({ commandId, sowingId: id });
+/** The usual day of the first frost; empty: nobody can say. */
+export const sayFrostSchema = z.object({ commandId, day: maybeDay });

@@ -1,0 +1,16 @@
+import type { WordsOf } from './kinds';
+
+/** What is refused about beds and sowings. */
+export const OF_BEDS = {
+  'sowing-unknown': ['That is not in a bed any more.', 'Reload the page: it may have been cleared.'],
+  'yield-unknown': [
+    'Nobody can say how much that will be.',
+    'Say how many metres or plants, or how much you expect of it.'
+  ],
+  'first-pick-unknown': ['The table does not know when that is picked.', 'Say the day of the first pick.'],
+  'picked-before-sown': [
+    'It cannot be picked before it was sown.',
+    'Give a first pick after that day, or leave it out.'
+  ],
+  'sown-far-off': ['That is more than five years off.', 'Look at the year: give a day within five years.']
+} as const satisfies WordsOf;
