@@ -33,6 +33,7 @@ const CONCEPTS = [
     'kitchen',
     'larder',
     'appetite',
+    'season',
     'ledger'
   ]
 ];

@@ -85,12 +85,12 @@ function plannedOf(
 const grams = (jars: readonly JarToEat[]): number => jars.reduce((a, j) => a + j.g, 0);
 
 /** A jar to eat with the kind of vessel that it is. */
-interface VesselToEat extends JarToEat {
+export interface VesselToEat extends JarToEat {
   readonly jarId: string;
 }
 
 /** The jars of a batch that will be eaten: those in the cold now, those on the counter when they are sour. */
-function jarsToEat(
+export function jarsToEat(
   b: Batch,
   { places, courseOf }: Pick<CareHouse, 'places' | 'courseOf'>,
   today: Day

@@ -1,0 +1,207 @@
+import type { End, StartOption } from './options';
+import type {
+  JarsInUse,
+  Meal,
+  PlannedBatch,
+  SeasonInput,
+  SeasonPlan,
+  SeasonStyle,
+  StorePlace
+} from './types';
+
+interface Stock {
+  readonly styleId: string;
+  readonly place: StorePlace;
+  readonly from: number;
+  readonly last: number;
+  kg: number;
+}
+
+/** What the plain way has at hand in a week: raw, stored, jars and hands. */
+export class GreedyStore {
+  readonly eaten: Meal[] = [];
+  readonly back: SeasonPlan['back'][number][] = [];
+  private readonly raw: { cropId: string; kg: number; readonly last: number }[];
+  private readonly stock: Stock[];
+  private readonly inUse = new Map<string, number>();
+  private readonly ready: { styleId: string; from: number; sizeId: string; n: number }[] = [];
+  private readonly empty = new Map<string, number>();
+  private readonly counter: number[];
+  private hours = 0;
+  private batches = 0;
+
+  constructor(private readonly input: SeasonInput) {
+    const { crops, stored, standing, weeks } = input;
+    this.raw = crops.flatMap((c) => c.lots.map((l) => ({ cropId: c.id, ...l })));
+    this.stock = [
+      ...stored.map((s) => ({ ...s, from: 0 })),
+      ...standing.map((s) => {
+        const keeps = this.style(s.styleId)?.keeps.cold ?? 0;
+        const { styleId, kg, ready } = s;
+        return { styleId, kg, place: 'cold' as const, from: ready, last: ready + keeps - 1 };
+      })
+    ];
+    for (const s of stored) this.hold(s.styleId, 0, s.jars);
+    for (const s of standing) this.hold(s.styleId, s.ready, s.jars);
+    for (const [id, kg] of Object.entries(input.opened)) this.empty.set(id, kg);
+    this.counter = weeks.map((_, t) =>
+      standing.reduce((a, s) => (s.ready > t ? a + s.kg * (this.style(s.styleId)?.shelfPerKg ?? 0) : a), 0)
+    );
+  }
+
+  private style(id: string): SeasonStyle | undefined {
+    return this.input.styles.find((s) => s.id === id);
+  }
+
+  private hold(styleId: string, from: number, jars: readonly JarsInUse[]): void {
+    for (const { sizeId, n } of jars) {
+      this.inUse.set(sizeId, (this.inUse.get(sizeId) ?? 0) + n);
+      this.ready.push({ styleId, from, sizeId, n });
+    }
+  }
+
+  /** A week begins: its picks come, what is bottled gives its jars free, and the table is laid. */
+  begin(week: number): void {
+    for (const c of this.input.crops)
+      this.raw.push({ cropId: c.id, kg: c.picks[week] ?? 0, last: week + c.rawWeeks - 1 });
+    for (const r of this.ready)
+      if (r.from === week && this.style(r.styleId)?.bottled) {
+        this.inUse.set(r.sizeId, (this.inUse.get(r.sizeId) ?? 0) - r.n);
+        r.n = 0;
+      }
+    [this.hours, this.batches] = [0, 0];
+    for (const group of this.input.groups) this.eat(group.id, group.wanted[week] ?? 0, week);
+  }
+
+  private eat(group: string, wanted: number, week: number): void {
+    const there = this.stock
+      .filter((s) => s.from <= week && week <= s.last && this.style(s.styleId)?.group === group)
+      .sort((a, b) => a.last - b.last);
+    let wants = wanted;
+    for (const s of there) {
+      const kg = Math.min(s.kg, wants / this.style(s.styleId)!.servingsPerKg);
+      if (kg <= 1e-9) continue;
+      s.kg -= kg;
+      wants -= kg * this.style(s.styleId)!.servingsPerKg;
+      this.eaten.push({ styleId: s.styleId, place: s.place, week, kg });
+      this.empty.set(s.styleId, (this.empty.get(s.styleId) ?? 0) + kg);
+    }
+  }
+
+  /** It ends: what is past its week spoils, and jars that were eaten empty come back. */
+  end(week: number): void {
+    for (const l of this.raw) if (l.last <= week) l.kg = 0;
+    for (const s of this.stock) if (s.last <= week) s.kg = 0;
+    for (const r of this.ready) {
+      const style = this.style(r.styleId);
+      const size = this.input.sizes.find((j) => j.id === r.sizeId);
+      if (!style || !size || style.bottled || r.from > week) continue;
+      const full = style.kgPerLitre * size.litres;
+      const n = Math.min(r.n, Math.floor((this.empty.get(style.id) ?? 0) / full + 1e-9));
+      if (n <= 0) continue;
+      r.n -= n;
+      this.empty.set(style.id, this.empty.get(style.id)! - n * full);
+      this.inUse.set(size.id, this.inUse.get(size.id)! - n);
+      this.back.push({ styleId: style.id, sizeId: size.id, week, n });
+    }
+  }
+
+  /** Takes raw, the oldest first; how much of it there was. */
+  takeRaw(cropId: string, wants: number): number {
+    let kg = wants;
+    for (const l of this.raw.filter((x) => x.cropId === cropId).sort((a, b) => a.last - b.last)) {
+      const gone = Math.min(l.kg, kg);
+      l.kg -= gone;
+      kg -= gone;
+    }
+    return wants - kg;
+  }
+
+  private rawOf = (cropId: string): number =>
+    this.raw.reduce((a, l) => (l.cropId === cropId ? a + l.kg : a), 0);
+
+  rotsNow(cropId: string, week: number): boolean {
+    return this.raw.some((l) => l.cropId === cropId && l.last <= week && l.kg > 0.05);
+  }
+
+  /** Prepared kg that the garden has for a share. */
+  private has = (cropId: string | null): number => {
+    const trim = this.input.crops.find((c) => c.id === cropId)?.trim ?? 0;
+    return cropId === null ? Infinity : this.rawOf(cropId) * trim;
+  };
+
+  /** Prepared kg that there is for a style, by its shares. */
+  prepared({ shares, litres, kgPerLitre }: SeasonStyle): number {
+    const most = litres.to * kgPerLitre;
+    const all = shares.reduce((a, s) => a + Math.min(this.has(s.cropId), s.to * most), 0);
+    return Math.min(most, all, ...shares.map((s) => (s.from > 0 ? this.has(s.cropId) / s.from : Infinity)));
+  }
+
+  /** Takes what a batch is made of: each share's least, the rest of what there is most of; null: it does not come out. */
+  use({ shares }: SeasonStyle, kg: number): PlannedBatch['uses'] | null {
+    const parts = shares.map((s) => ({ s, kg: s.from * kg, has: this.has(s.cropId) }));
+    let rest = kg - parts.reduce((a, p) => a + p.kg, 0);
+    for (const p of [...parts].sort((a, b) => a.s.cost - b.s.cost || b.has - a.has)) {
+      const more = Math.max(0, Math.min(rest, p.s.to * kg - p.kg, p.has - p.kg));
+      p.kg += more;
+      rest -= more;
+    }
+    if (rest > 1e-6 || parts.some((p) => p.kg > p.has + 1e-6)) return null;
+    for (const p of parts) {
+      const crop = this.input.crops.find((c) => c.id === p.s.cropId);
+      if (crop) this.takeRaw(crop.id, p.kg / crop.trim);
+    }
+    return parts.filter((p) => p.kg > 0).map((p) => ({ cropId: p.s.cropId, kg: p.kg }));
+  }
+
+  /** Servings that a start's appetite will want while it keeps, and those of them that nothing will still. */
+  uncovered({ style, ends }: StartOption): { readonly open: number; readonly all: number } {
+    const [from, last] = [ends[0]!.week, Math.max(...ends.map((e) => e.last))];
+    const group = this.input.groups.find((g) => g.id === style.group);
+    const all = group ? group.wanted.slice(from, last + 1).reduce((a, q) => a + q, 0) : 0;
+    const there = this.stock.reduce((a, s) => {
+      const of = this.style(s.styleId);
+      return of?.group === style.group && s.last >= from ? a + s.kg * of.servingsPerKg : a;
+    }, 0);
+    return { open: Math.max(0, all - there), all };
+  }
+
+  /** Where it may go: the first end that has room for it as long as it keeps, were nothing of what is there eaten. */
+  endFor({ ends, style }: StartOption): (End & { readonly kg: number }) | null {
+    for (const end of ends) {
+      const taken = this.stock.reduce(
+        (a, s) => (s.place === end.place ? a + s.kg * (this.style(s.styleId)?.shelfPerKg ?? 0) : a),
+        0
+      );
+      const room = Math.min(...this.input.weeks.slice(end.week, end.last + 1).map((w) => w[end.place]));
+      const kg = (room - taken) / style.shelfPerKg;
+      if (kg > 0) return { ...end, kg };
+    }
+    return null;
+  }
+
+  handsFor({ style, week }: StartOption): number {
+    const { hours, batches } = this.input.weeks[week]!;
+    if (this.batches >= batches) return 0;
+    const left = hours - this.hours - style.hours.fixed;
+    return style.hours.perKg > 0 ? left / style.hours.perKg : left >= 0 ? Infinity : 0;
+  }
+
+  counterFor({ style, week }: StartOption, end: End): number {
+    const rooms = this.input.weeks.slice(week, end.week).map((w, i) => w.counter - this.counter[week + i]!);
+    return Math.min(...rooms, Infinity) / style.shelfPerKg;
+  }
+
+  freeJars(sizeId: string): number {
+    const owned = this.input.sizes.find((j) => j.id === sizeId)?.owned ?? 0;
+    return Math.max(0, owned - (this.inUse.get(sizeId) ?? 0));
+  }
+
+  put(b: PlannedBatch, end: End, style: SeasonStyle): void {
+    this.hold(b.styleId, end.week, b.jars);
+    this.stock.push({ styleId: b.styleId, place: end.place, from: end.week, last: end.last, kg: b.kg });
+    for (let t = b.week; t < end.week; t++) this.counter[t]! += b.kg * style.shelfPerKg;
+    this.hours += style.hours.fixed + style.hours.perKg * b.kg;
+    this.batches += 1;
+  }
+}

@@ -1,0 +1,95 @@
+import { byWarmth, LATE } from '../forecast/index';
+import { cropsOf, type Household, type Place } from '../kit/index';
+import { keepingDays } from '../larder/index';
+import { crop, likeOf, type Cut } from '../produce/index';
+import { styleLike, stylesIn, type Style } from '../style/index';
+import { packing, SHRED_BULK } from '../vessel/index';
+import type { SeasonCrop, SeasonSize, SeasonStyle } from './types';
+
+/** A serving, g of vegetables. Our judgement. */
+export const SERVING_G = 80;
+/** Litres of shelf over usable litres of jar. */
+const SHELF = 1.5;
+/** Hours of hands that each batch takes, however small: fetching, washing, writing. Our judgement. */
+const FIXED_HOURS = 0.4;
+/** A batch that nobody makes larger, l. Our judgement. */
+const MOST_LITRES = 12;
+/** The smallest that is worth the work, l. Our judgement. */
+const LEAST_LITRES = 0.4;
+/** A store as warm as this is a cellar. */
+const CELLAR_FROM_C = 8;
+/** The counter days of the table are said of about this warmth, °C. */
+const TABLE_C = 21;
+/** Ferments that are blended and filled into bottles. */
+const BOTTLED: readonly string[] = ['pepper-sauce'];
+const DAYS = 7;
+
+/** Where things stand: on the counter, in the cold, in a cellar. */
+export function stores(places: readonly Place[]) {
+  const cold = places.filter((p) => p.kind === 'cold');
+  return {
+    counter: places.filter((p) => p.kind === 'counter'),
+    cold: cold.filter((p) => p.tempC < CELLAR_FROM_C),
+    cellar: cold.filter((p) => p.tempC >= CELLAR_FROM_C)
+  };
+}
+
+/** The styles for which something comes or lies there, as the season reckons with them. */
+export function seasonStyles(
+  house: Household,
+  crops: readonly SeasonCrop[],
+  sizes: readonly SeasonSize[],
+  weeks: number
+): SeasonStyle[] {
+  return stylesIn(house.styles)
+    .filter((s) => s.id === styleLike(s.id))
+    .flatMap((s) => {
+      const of = crops.filter((c) => s.produce.includes(likeOf(c.id)));
+      return of.length > 0 && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, weeks })] : [];
+    });
+}
+
+function seasonStyle(
+  house: Household,
+  s: Style,
+  crops: readonly SeasonCrop[],
+  { sizes, weeks }: { sizes: readonly SeasonSize[]; weeks: number }
+): SeasonStyle {
+  const kgPerLitre = packs(house, s, crops);
+  const { cold, cellar, counter } = stores(house.places);
+  const keeps = (at: readonly Place[]) => {
+    const coldest = Math.min(...at.map((p) => p.tempC));
+    return at.length > 0 ? Math.floor(keepingDays(s.coldMonths, coldest).latest / DAYS) : 0;
+  };
+  const stays = counterWeeks(s, counter[0]?.tempC ?? TABLE_C);
+  return {
+    ...{ id: s.id, group: styleLike(s.id), kgPerLitre, shelfPerKg: SHELF / kgPerLitre },
+    servingsPerKg: 1000 / SERVING_G,
+    counter: Array.from({ length: weeks }, () => stays),
+    careWeeks: Math.min(stays.from, 1),
+    keeps: { cold: keeps(cold), cellar: keeps(cellar) },
+    litres: { from: LEAST_LITRES, to: MOST_LITRES },
+    hours: { fixed: FIXED_HOURS, perKg: s.steps.reduce((a, x) => a + x.minutesPerKg, 0) / 60 },
+    shares: crops.map((c) => ({ cropId: c.id, from: 0, to: 1, cost: 0 })),
+    sizes: sizes.map((j) => j.id),
+    bottled: BOTTLED.includes(styleLike(s.id))
+  };
+}
+
+/** Prepared kg in a usable litre, over what it may be made of here. Example: white cabbage, shredded and pressed: `1`. */
+function packs(house: Household, s: Style, crops: readonly SeasonCrop[]): number {
+  const own = cropsOf(house);
+  const all = crops.map((c) => {
+    const row = crop(c.id, own);
+    const cut: Cut = s.cropCut?.[likeOf(c.id)] ?? s.cuts[0] ?? 'chunk';
+    return cut === 'shred' ? SHRED_BULK.mean : (row?.density ?? 1) * packing(c.id, cut);
+  });
+  return all.reduce((a, x) => a + x, 0) / all.length;
+}
+
+/** Weeks on the counter, at least one: the style's days, longer in a cool kitchen as the late bacteria are slower there. */
+function counterWeeks({ counterDays }: Style, tempC: number): { from: number; to: number } {
+  const slower = byWarmth(LATE, TABLE_C) / Math.max(0.05, byWarmth(LATE, tempC));
+  const from = Math.max(1, Math.round((counterDays.from * slower) / DAYS));
+  return { from, to: Math.max(from, Math.floor((counterDays.to * slower) / DAYS)) };
+}

@@ -1,0 +1,182 @@
+import { appetiteOf, eatenOf, eatersFrom, jarsToEat, type TaughtByEating } from '../appetite/index';
+import { addDays, type Day } from '../calendar/index';
+import type { CareHouse } from '../care/index';
+import type { Batch } from '../batch/index';
+import { cropsOf, type Household } from '../kit/index';
+import { rawLife, type Lot } from '../lot/index';
+import { crop, keepsRaw, type Crop } from '../produce/index';
+import { mondayOf, weekOf, type CropAhead } from '../sowing/index';
+import { styleLike } from '../style/index';
+import { jarGeometry, usableMl } from '../vessel/index';
+import { seasonStyles, SERVING_G, stores } from './household-styles';
+import {
+  USUAL_POINTS,
+  type SeasonCrop,
+  type SeasonGroup,
+  type SeasonInput,
+  type SeasonSize,
+  type SeasonWeek
+} from './types';
+
+/** Weeks that are planned: this one to next summer's first picks. Our judgement. */
+export const WEEKS_AHEAD = 40;
+
+/** In whole jars. */
+const FIRM_WEEKS = 6;
+/** Jars that come back are counted every second week: every week brings little more, and takes twice the time. */
+const COUNT_EVERY = 2;
+
+/** What one person eats fresh of a crop in a week where there is as much as one likes, kg. Our judgement; nobody measured it. */
+const FRESH_KG = 0.2;
+/** A week's hands until the household says: hours, the share of them that comes easily, batches. Our judgement. */
+export const USUAL_HANDS = { hours: 5, batches: 3 };
+const EASY = 0.7;
+/** Nobody said how much room there is: more than anybody fills, litres. */
+const NO_LIMIT = 2000;
+/** A week is away when so many of its days are. */
+const AWAY_DAYS = 4;
+/** A serving that is missed on a feast is worth so many others. Our judgement. */
+const FEAST = 1.5;
+
+/** Everything that is known of a household's season. */
+export interface SeasonKnown {
+  readonly household: Household;
+  readonly ahead: readonly CropAhead[];
+  readonly lots: readonly Lot[];
+  readonly batches: readonly Batch[];
+  readonly taught: readonly TaughtByEating[];
+  readonly care: Pick<CareHouse, 'places' | 'courseOf'>;
+  readonly today: Day;
+  readonly hands: { readonly hours: number; readonly batches: number };
+}
+
+/** The season of a household from this week on: what comes and lies there, what is eaten, what there is to make it in. */
+export function seasonAhead(known: SeasonKnown): SeasonInput {
+  const crops = seasonCrops(known);
+  const sizes = seasonSizes(known.household);
+  const styles = seasonStyles(known.household, crops, sizes, WEEKS_AHEAD);
+  const stands = standsNow(known, styles, sizes);
+  return {
+    weeks: seasonWeeks(known, stands.shelf),
+    ...{ crops, styles, sizes, groups: seasonGroups(known, styles) },
+    ...{ standing: stands.standing, stored: stands.stored, opened: stands.opened },
+    ...{ firmWeeks: FIRM_WEEKS, countEvery: COUNT_EVERY, points: USUAL_POINTS }
+  };
+}
+
+/** The Monday of a week of the plan. */
+export const mondayAhead = (today: Day, week: number): Day => mondayOf(weekOf(today) + week);
+
+function seasonCrops({ household, ahead, lots, today }: SeasonKnown): SeasonCrop[] {
+  const own = cropsOf(household);
+  const now = weekOf(today);
+  const ids = new Set([
+    ...ahead.map((a) => a.cropId),
+    ...lots.filter((l) => l.gardenG > 0).map((l) => l.cropId)
+  ]);
+  return [...ids].flatMap((id): SeasonCrop[] => {
+    const row = crop(id, own);
+    if (!row) return [];
+    const weeks = ahead.find((a) => a.cropId === id)?.weeks ?? [];
+    const picks = Array.from({ length: WEEKS_AHEAD }, (_, t) => {
+      const w = weeks.find((x) => x.monday === mondayOf(now + t));
+      // What this week gave already lies there, or went.
+      return w ? Math.max(0, w.expectedG - w.pickedG) / 1000 : 0;
+    });
+    const lying = lots.filter((l) => l.cropId === id && l.gardenG > 0);
+    if (lying.length === 0 && picks.every((kg) => kg === 0)) return [];
+    return [
+      {
+        ...{ id, picks, rawWeeks: rawWeeks(row), trim: row.trim },
+        fresh: FRESH_KG * household.people,
+        lots: lying.map((l) => ({ kg: l.gardenG / 1000, last: lastWeek(rawLife(l, today, own).useBy, now) }))
+      }
+    ];
+  });
+}
+
+/** Whole weeks that a pick may be used, kept cold, its own among them. */
+const rawWeeks = (row: Crop): number => Math.max(1, Math.round(keepsRaw(row, 'cold', 'sound') / 7));
+/** The week of a day; what is past it is to be used at once. */
+const lastWeek = (day: Day, now: number): number => Math.max(0, weekOf(day) - now);
+
+function seasonSizes({ jars }: Household): SeasonSize[] {
+  return jars.flatMap((j): SeasonSize[] => {
+    const shape = jarGeometry(j.geometryId);
+    if (!shape || j.owned === 0) return [];
+    const measured = j.brimMl === null ? shape : { ...shape, brimMl: j.brimMl };
+    const ml = usableMl(measured, j.headspaceMm ?? undefined, j.weightMl ?? 0);
+    return ml > 0 ? [{ id: j.id, litres: ml / 1000, owned: j.owned }] : [];
+  });
+}
+
+function seasonWeeks(
+  { household, today, hands }: SeasonKnown,
+  shelf: ReadonlyMap<string, number>
+): SeasonWeek[] {
+  const room = (of: readonly { readonly shelfLitres: number | null }[], taken: number) =>
+    // What stands there stands, whatever was said of the room.
+    Math.max(
+      taken,
+      of.some((p) => p.shelfLitres === null) ? NO_LIMIT : of.reduce((a, p) => a + (p.shelfLitres ?? 0), 0)
+    );
+  const { counter, cold, cellar } = stores(household.places);
+  return Array.from({ length: WEEKS_AHEAD }, (_, t) => ({
+    ...{ hours: hands.hours, easy: EASY, batches: hands.batches },
+    away: eatersFrom(household, mondayAhead(today, t), 7).filter((n) => n === 0).length >= AWAY_DAYS,
+    counter: room(counter, shelf.get('counter') ?? 0),
+    cold: cold.length > 0 ? room(cold, shelf.get('cold') ?? 0) : 0,
+    cellar: cellar.length > 0 ? room(cellar, 0) : 0
+  }));
+}
+
+/** What a household likes of each style, by who sits at the table in each week. */
+function seasonGroups(
+  { household, taught, today }: SeasonKnown,
+  styles: SeasonInput['styles']
+): SeasonGroup[] {
+  return styles.map(({ group }) => {
+    const { personWeekG } = appetiteOf(eatenOf(taught, group, household, today));
+    const weeks = Array.from({ length: WEEKS_AHEAD }, (_, t) => mondayAhead(today, t));
+    return {
+      id: group,
+      wanted: weeks.map((monday) => {
+        const eaters = eatersFrom(household, monday, 7).reduce((a, n) => a + n, 0) / 7;
+        return (eaters * personWeekG) / SERVING_G;
+      }),
+      dear: weeks.map((monday) => {
+        const sunday = addDays(monday, 6);
+        return household.feasts.some((f) => f.from <= sunday && f.to >= monday) ? FEAST : 1;
+      })
+    };
+  });
+}
+
+/** What stands already: on the counter till it is sour, or stored; what of its jars was eaten; and the room that it takes, l. */
+function standsNow(
+  { batches, care, today }: SeasonKnown,
+  styles: SeasonInput['styles'],
+  sizes: readonly SeasonSize[]
+) {
+  const standing: SeasonInput['standing'][number][] = [];
+  const stored: SeasonInput['stored'][number][] = [];
+  const opened: Record<string, number> = {};
+  const shelf = new Map<string, number>();
+  const inWeeks = (days: number) => Math.max(0, weekOf(addDays(today, days)) - weekOf(today));
+  for (const b of batches)
+    for (const jar of jarsToEat(b, care, today)) {
+      const styleId = styleLike(b.styleId);
+      const style = styles.find((s) => s.id === styleId);
+      const kg = jar.g / 1000;
+      const jars = sizes.some((s) => s.id === jar.jarId) ? [{ sizeId: jar.jarId, n: 1 }] : [];
+      const where = jar.from > 0 ? 'counter' : 'cold';
+      shelf.set(where, (shelf.get(where) ?? 0) + kg * (style?.shelfPerKg ?? 0));
+      if (!style) continue;
+      if (jar.from > 0) standing.push({ styleId, kg, ready: inWeeks(jar.from), jars });
+      else stored.push({ styleId, place: 'cold', kg, last: inWeeks(jar.latest), jars });
+      // A jar comes back when what it holds now is eaten: what it lacks of a full one was.
+      const full = style.kgPerLitre * (sizes.find((s) => s.id === jar.jarId)?.litres ?? 0);
+      opened[styleId] = (opened[styleId] ?? 0) + Math.max(0, full - kg);
+    }
+  return { standing, stored, opened, shelf };
+}

@@ -1,0 +1,10 @@
+export * from './check';
+export * from './faults';
+export * from './greedy';
+export * from './household';
+export { SERVING_G } from './household-styles';
+export * from './lp';
+export * from './options';
+export * from './solve';
+export * from './types';
+export * from './why';

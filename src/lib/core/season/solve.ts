@@ -1,0 +1,74 @@
+import { checkPlan } from './check';
+import { greedyPlan } from './greedy';
+import type { LpSolver } from './lp';
+import { startOptions } from './options';
+import { Search } from './search';
+import type { SeasonInput } from './types';
+import { carriedOut, type Checked } from './whole';
+
+export type { Checked } from './whole';
+
+/** A plan on its way: the best so far, and what no plan can be better than. */
+export interface PlanSoFar extends Checked {
+  /** Points; `Infinity`: nobody knows yet. */
+  readonly bound: number;
+  readonly trials: number;
+  /** Nothing that was tried made it better. */
+  readonly settled: boolean;
+}
+
+/** When the search ends: after so many trials, or when it is told to. */
+export interface Until {
+  readonly trials?: number;
+  readonly stop?: () => boolean;
+  /** How long to look for what no plan can be better than, seconds; 0: not asked for. */
+  readonly proof?: number;
+}
+
+/** A round that gains less than this share ends the search. */
+const ROUND_GAIN = 0.0005;
+
+/** A proof that is so close is one. */
+const PROOF_GAP = 0.002;
+
+/** Only sizes and meals, no search for better jars. */
+const AT_ONCE = { seconds: 0, gap: 0 };
+
+/**
+ * Plans for a season, each better than the one before and each passed by the checker: the plain way at once, its starts with
+ * better sizes and meals, what the fractions choose, what search and proof find.
+ */
+export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until = {}): Generator<PlanSoFar> {
+  let best: Checked | null = null;
+  const better = (found: Checked | null, at: Omit<PlanSoFar, keyof Checked>): PlanSoFar[] => {
+    const isBetter = found !== null && (best === null || found.facts.points > best.facts.points);
+    if (isBetter) best = found;
+    return best === null || (!isBetter && !at.settled) ? [] : [{ ...best, ...at }];
+  };
+  const unproven = { bound: Infinity, trials: 0, settled: false };
+  const plain = greedyPlan(input);
+  yield* better({ plan: plain, facts: checkPlan(input, plain).facts }, unproven);
+  const starts = startOptions(input).filter((o) =>
+    plain.batches.some((b) => b.styleId === o.style.id && b.week === o.week)
+  );
+  yield* better(carriedOut(input, solver, starts, AT_ONCE), unproven);
+  const search = new Search(input, solver);
+  const over = () => (until.stop?.() ?? false) || search.trials >= (until.trials ?? Infinity);
+  const chosen = (settled: boolean) =>
+    better(carriedOut(input, solver, search.chosen()), {
+      ...{ bound: search.bound, trials: search.trials, settled }
+    });
+  try {
+    search.dive();
+    yield* chosen(false);
+    for (let before = -Infinity; !over() && search.value > before + ROUND_GAIN * Math.abs(search.value);) {
+      before = search.value;
+      search.round(over);
+      if (search.value > before) yield* chosen(false);
+    }
+    if (until.proof && !(until.stop?.() ?? false)) search.proven(until.proof, PROOF_GAP);
+    yield* chosen(true);
+  } finally {
+    search.close();
+  }
+}
