@@ -51,6 +51,7 @@ const AREAS = [
     'why',
     'strip',
     'sowing',
+    'plan',
     'kit',
     'cold',
     'ledger',

@@ -37,7 +37,7 @@ export function isOwnHost(header, hosts) {
   return hosts.has(bare);
 }
 
-/** Said with every answer; a page brings a stricter content-security-policy of its own. */
+/** Said with every answer; a page brings a stricter content-security-policy of its own. The planner's worker compiles its solver. */
 export const HEADERS = Object.freeze({
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
@@ -45,7 +45,7 @@ export const HEADERS = Object.freeze({
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy': 'camera=(), geolocation=(), microphone=(), payment=()',
   'content-security-policy':
-    "default-src 'self'; style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'self'; frame-ancestors 'none'"
+    "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'self'; frame-ancestors 'none'"
 });
 
 /** A refusal in the form the asker reads: problem+json for the API, a sentence else. */

@@ -12,6 +12,7 @@ export * from './grams';
 export * from './kitchen';
 export * from './level';
 export * from './labels';
+export * from './of-plan';
 export * from './outlook';
 export * from './problems';
 export * from './run';

@@ -1,5 +1,5 @@
 import type { Highs, Model } from 'highs';
-import type { Lp, LpSolver, OpenLp, Solved, SolvedWhole } from '../core/season';
+import type { Entry, Lp, LpSolver, OpenLp, Solved, SolvedWhole } from '../core/season';
 
 /** Solved; and left because nothing better than what was asked for can come. */
 const OPTIMAL = 7;
@@ -52,10 +52,7 @@ class OpenHighs implements OpenLp {
     return { value, x: colValue, worth: colDual.map((d) => -d), left: modelStatus === NOT_BETTER };
   }
 
-  whole(
-    from: ArrayLike<number> | null,
-    { seconds, gap }: { seconds: number; gap: number }
-  ): SolvedWhole | null {
+  whole(from: readonly Entry[], { seconds, gap }: { seconds: number; gap: number }): SolvedWhole | null {
     const { model, lp } = this;
     const whole = lp.whole.flatMap((is, i) => (is ? [i] : []));
     if (whole.length > 0)
@@ -63,9 +60,10 @@ class OpenHighs implements OpenLp {
         { kind: 'set', indices: whole },
         whole.map(() => 1 as const)
       );
-    if (from) model.setSolution({ colValue: Float64Array.from(from) });
+    if (from.length > 0) model.setSolution({ indices: from.map(([c]) => c), values: from.map(([, n]) => n) });
     model.zeroAllClocks();
-    model.options.set({ time_limit: seconds, mip_rel_gap: gap });
+    // What helps from one relaxed one to the next hinders here.
+    model.options.set({ solver: 'choose', presolve: 'on', time_limit: seconds, mip_rel_gap: gap });
     const { modelStatus } = model.run();
     if (modelStatus !== OPTIMAL && modelStatus !== TIME_UP) return null;
     const value = -model.getObjectiveValue();

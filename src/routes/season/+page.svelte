@@ -46,7 +46,10 @@
       year={data.year === data.thisYear ? null : data.span}
     />
   </div>
-  <a class="act no-print" href="/season/grams?year={data.year}">Every gram of {data.year}</a>
+  <div class="flex flex-wrap gap-x-6">
+    <a class="act no-print" href="/season/grams?year={data.year}">Every gram of {data.year}</a>
+    {#if data.year === data.thisYear}<a class="act no-print" href="/season/plan">What to make of it</a>{/if}
+  </div>
   {#if data.year === data.thisYear}
     <section class="mt-8" aria-label="What the beds will bring">
       <h2 class="border-b-2 border-ink pb-1">What the beds will bring</h2>

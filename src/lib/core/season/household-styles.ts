@@ -3,7 +3,7 @@ import { cropsOf, type Household, type Place } from '../kit/index';
 import { keepingDays } from '../larder/index';
 import { crop, likeOf, type Cut } from '../produce/index';
 import { styleLike, stylesIn, type Style } from '../style/index';
-import { packing, SHRED_BULK } from '../vessel/index';
+import { isCrock, jarGeometry, packing, SHRED_BULK } from '../vessel/index';
 import type { SeasonCrop, SeasonSize, SeasonStyle } from './types';
 
 /** A serving, g of vegetables. Our judgement. */
@@ -23,6 +23,13 @@ const TABLE_C = 21;
 /** Ferments that are blended and filled into bottles. */
 const BOTTLED: readonly string[] = ['pepper-sauce'];
 const DAYS = 7;
+/** What gives taste beside something else, but for pieces, which may be of it alone. Common practice, no source. */
+const BESIDE: readonly string[] = [
+  ...['apple', 'pear', 'peach', 'mango', 'pineapple', 'carrot', 'turmeric', 'ginger', 'horseradish'],
+  ...['garlic', 'onion', 'onion-red', 'shallot', 'spring-onion', 'leek']
+];
+/** So much of it at most, of each and of all. Our judgement. */
+const BESIDE_MOST = { each: 0.3, all: 0.6 };
 
 /** Where things stand: on the counter, in the cold, in a cellar. */
 export function stores(places: readonly Place[]) {
@@ -45,7 +52,8 @@ export function seasonStyles(
     .filter((s) => s.id === styleLike(s.id))
     .flatMap((s) => {
       const of = crops.filter((c) => s.produce.includes(likeOf(c.id)));
-      return of.length > 0 && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, weeks })] : [];
+      const made = shares(s, of).reduce((a, x) => a + x.to, 0) >= 1;
+      return made && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, weeks })] : [];
     });
 }
 
@@ -70,10 +78,22 @@ function seasonStyle(
     keeps: { cold: keeps(cold), cellar: keeps(cellar) },
     litres: { from: LEAST_LITRES, to: MOST_LITRES },
     hours: { fixed: FIXED_HOURS, perKg: s.steps.reduce((a, x) => a + x.minutesPerKg, 0) / 60 },
-    shares: crops.map((c) => ({ cropId: c.id, from: 0, to: 1, cost: 0 })),
-    sizes: sizes.map((j) => j.id),
+    shares: shares(s, crops),
+    // A crock is for what makes its own brine.
+    sizes: sizes.filter((j) => s.salting === 'dry' || !isCrockKind(house, j.id)).map((j) => j.id),
     bottled: BOTTLED.includes(styleLike(s.id))
   };
+}
+
+function shares(s: Style, crops: readonly SeasonCrop[]): SeasonStyle['shares'] {
+  const beside = (c: SeasonCrop) => styleLike(s.id) !== 'pieces' && BESIDE.includes(likeOf(c.id));
+  const most = Math.min(BESIDE_MOST.each, BESIDE_MOST.all / Math.max(1, crops.filter(beside).length));
+  return crops.map((c) => ({ cropId: c.id, from: 0, to: beside(c) ? most : 1, cost: 0 }));
+}
+
+function isCrockKind({ jars }: Household, jarId: string): boolean {
+  const shape = jarGeometry(jars.find((j) => j.id === jarId)?.geometryId ?? '');
+  return shape !== undefined && isCrock(shape);
 }
 
 /** Prepared kg in a usable litre, over what it may be made of here. Example: white cabbage, shredded and pressed: `1`. */

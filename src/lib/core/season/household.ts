@@ -7,7 +7,7 @@ import { rawLife, type Lot } from '../lot/index';
 import { crop, keepsRaw, type Crop } from '../produce/index';
 import { mondayOf, weekOf, type CropAhead } from '../sowing/index';
 import { styleLike } from '../style/index';
-import { jarGeometry, usableMl } from '../vessel/index';
+import { isBottle, jarGeometry, usableMl } from '../vessel/index';
 import { seasonStyles, SERVING_G, stores } from './household-styles';
 import {
   USUAL_POINTS,
@@ -35,6 +35,8 @@ const EASY = 0.7;
 const NO_LIMIT = 2000;
 /** A week is away when so many of its days are. */
 const AWAY_DAYS = 4;
+/** Who says of some kinds how they are eaten, and has eaten nothing of another, wants so much of a first guess of it. Our judgement. */
+const UNTRIED = 0.25;
 /** A serving that is missed on a feast is worth so many others. Our judgement. */
 const FEAST = 1.5;
 
@@ -103,7 +105,8 @@ const lastWeek = (day: Day, now: number): number => Math.max(0, weekOf(day) - no
 function seasonSizes({ jars }: Household): SeasonSize[] {
   return jars.flatMap((j): SeasonSize[] => {
     const shape = jarGeometry(j.geometryId);
-    if (!shape || j.owned === 0) return [];
+    // Bottles are for what is finished.
+    if (!shape || isBottle(shape) || j.owned === 0) return [];
     const measured = j.brimMl === null ? shape : { ...shape, brimMl: j.brimMl };
     const ml = usableMl(measured, j.headspaceMm ?? undefined, j.weightMl ?? 0);
     return ml > 0 ? [{ id: j.id, litres: ml / 1000, owned: j.owned }] : [];
@@ -135,8 +138,11 @@ function seasonGroups(
   { household, taught, today }: SeasonKnown,
   styles: SeasonInput['styles']
 ): SeasonGroup[] {
-  return styles.map(({ group }) => {
-    const { personWeekG } = appetiteOf(eatenOf(taught, group, household, today));
+  const appetites = styles.map(({ group }) => appetiteOf(eatenOf(taught, group, household, today)));
+  const knows = appetites.some((a) => a.learntFromG > 0);
+  return styles.map(({ group }, i) => {
+    const { personWeekG: likes, learntFromG } = appetites[i]!;
+    const personWeekG = knows && learntFromG === 0 ? UNTRIED * likes : likes;
     const weeks = Array.from({ length: WEEKS_AHEAD }, (_, t) => mondayAhead(today, t));
     return {
       id: group,

@@ -17,11 +17,8 @@ export interface Lp {
 export interface OpenLp {
   /** Solves it with fractions, from where it stood last; null: there is no solution. */
   relaxed(): Solved | null;
-  /** Solves it in whole numbers, from a plan where there is one, for so many seconds, or till it is so close to the best. */
-  whole(
-    from: ArrayLike<number> | null,
-    ends: { readonly seconds: number; readonly gap: number }
-  ): SolvedWhole | null;
+  /** Solves it in whole numbers, from what of them is known, for so many seconds, or till it is so close to the best. */
+  whole(from: readonly Entry[], ends: { readonly seconds: number; readonly gap: number }): SolvedWhole | null;
   /** New bounds of some columns. */
   bound(columns: readonly number[], lower: readonly number[], upper: readonly number[]): void;
   /** Nothing that is not better than this is wanted; null: all is. */

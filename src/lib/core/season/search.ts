@@ -1,8 +1,8 @@
-import type { Solved, OpenLp, LpSolver } from './lp';
+import type { Entry, LpSolver, OpenLp, Solved } from './lp';
 import { seasonModel } from './model';
 import type { Model } from './model-types';
 import { startOptions, type StartOption } from './options';
-import type { SeasonInput } from './types';
+import type { SeasonInput, SeasonPlan } from './types';
 
 /** An inequality that a solved choice of starts proves of all others: no choice is worth more than this says. */
 interface Proof {
@@ -97,24 +97,39 @@ export class Search {
   }
 
   /**
-   * Whole starts at once, from the choice at hand: what no plan can be better than, and a better choice where there is one.
+   * Whole starts at once, from a plan: what no plan can be better than, and a better choice where there is one.
    * The last that may be asked of a search.
    */
-  proven(seconds: number, gap: number): void {
+  proven(plan: SeasonPlan, ends: { readonly seconds: number; readonly gap: number }): void {
     const columns = this.model.starts.map((s) => s.made);
-    // Whole jars for these starts first: from there no time is lost in looking for any plan.
-    const from = this.lp.whole(null, { seconds: seconds / 3, gap });
     this.lp.bound(
       columns,
       columns.map(() => 0),
       columns.map(() => 1)
     );
-    const solved = this.lp.whole(from?.x ?? null, { seconds, gap });
+    const solved = this.lp.whole(this.wholeIn(plan), ends);
     if (!solved) return;
     this.bound = Math.min(this.bound, solved.bound);
-    if (from && solved.value <= from.value) return;
     this.value = solved.value;
     this.made = columns.map((c) => (solved.x[c]! > 0.5 ? 1 : 0));
+  }
+
+  /** What of a plan is whole: starts, and the jars of the firm weeks. */
+  private wholeIn(plan: SeasonPlan): Entry[] {
+    const { firmWeeks } = this.input;
+    const starts = this.model.starts.flatMap(({ option: { style, week }, made, jars }): Entry[] => {
+      const batch = plan.batches.find((b) => b.styleId === style.id && b.week === week);
+      const n = (sizeId: string) => batch?.jars.find((j) => j.sizeId === sizeId)?.n ?? 0;
+      const whole = week < firmWeeks ? jars.map((j): Entry => [j.column, n(j.sizeId)]) : [];
+      return [[made, batch ? 1 : 0], ...whole];
+    });
+    const back = this.model.back
+      .filter((b) => b.week < firmWeeks)
+      .map(({ styleId, sizeId, week, column }): Entry => {
+        const same = plan.back.find((b) => b.styleId === styleId && b.sizeId === sizeId && b.week === week);
+        return [column, same?.n ?? 0];
+      });
+    return [...starts, ...back];
   }
 
   /** A move may lie behind one that was taken since. */

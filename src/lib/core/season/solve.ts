@@ -31,31 +31,41 @@ const ROUND_GAIN = 0.0005;
 /** A proof that is so close is one. */
 const PROOF_GAP = 0.002;
 
+/** How long and how close better jars are looked for: on the way, and at last. */
+const JARS = { seconds: 2, gap: 0.001 };
+const AT_LAST = { seconds: 5, gap: 0.001 };
 /** Only sizes and meals, no search for better jars. */
 const AT_ONCE = { seconds: 0, gap: 0 };
+
+const UNPROVEN = { bound: Infinity, trials: 0, settled: false };
+
+/** The plain way, at once. */
+export function plainPlan(input: SeasonInput): PlanSoFar {
+  const plan = greedyPlan(input);
+  return { plan, facts: checkPlan(input, plan).facts, ...UNPROVEN };
+}
 
 /**
  * Plans for a season, each better than the one before and each passed by the checker: the plain way at once, its starts with
  * better sizes and meals, what the fractions choose, what search and proof find.
  */
 export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until = {}): Generator<PlanSoFar> {
-  let best: Checked | null = null;
+  let best: Checked = plainPlan(input);
   const better = (found: Checked | null, at: Omit<PlanSoFar, keyof Checked>): PlanSoFar[] => {
-    const isBetter = found !== null && (best === null || found.facts.points > best.facts.points);
+    const isBetter = found !== null && found.facts.points > best.facts.points;
     if (isBetter) best = found;
-    return best === null || (!isBetter && !at.settled) ? [] : [{ ...best, ...at }];
+    return isBetter || at.settled ? [{ ...best, ...at }] : [];
   };
-  const unproven = { bound: Infinity, trials: 0, settled: false };
-  const plain = greedyPlan(input);
-  yield* better({ plan: plain, facts: checkPlan(input, plain).facts }, unproven);
+  const first = best;
+  yield { ...best, ...UNPROVEN };
   const starts = startOptions(input).filter((o) =>
-    plain.batches.some((b) => b.styleId === o.style.id && b.week === o.week)
+    first.plan.batches.some((b) => b.styleId === o.style.id && b.week === o.week)
   );
-  yield* better(carriedOut(input, solver, starts, AT_ONCE), unproven);
+  yield* better(carriedOut(input, solver, starts, AT_ONCE), UNPROVEN);
   const search = new Search(input, solver);
   const over = () => (until.stop?.() ?? false) || search.trials >= (until.trials ?? Infinity);
   const chosen = (settled: boolean) =>
-    better(carriedOut(input, solver, search.chosen()), {
+    better(carriedOut(input, solver, search.chosen(), settled ? AT_LAST : JARS), {
       ...{ bound: search.bound, trials: search.trials, settled }
     });
   try {
@@ -66,7 +76,7 @@ export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until 
       search.round(over);
       if (search.value > before) yield* chosen(false);
     }
-    if (until.proof && !(until.stop?.() ?? false)) search.proven(until.proof, PROOF_GAP);
+    if (until.proof) search.proven(best.plan, { seconds: until.proof, gap: PROOF_GAP });
     yield* chosen(true);
   } finally {
     search.close();

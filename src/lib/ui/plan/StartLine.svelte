@@ -1,0 +1,29 @@
+<script lang="ts">
+  import type { PlannedBatch, SeasonInput } from '$lib/core/season';
+  import { stylesIn } from '$lib/core/style';
+  import { listed, roughly } from '$lib/words';
+  import { useHouse } from '../house/house.svelte';
+
+  /** One start of the plan: what, of what, in which jars. */
+  let { input, batch, firm }: { input: SeasonInput; batch: PlannedBatch; firm: boolean } = $props();
+  const house = useHouse();
+  const name = $derived(
+    stylesIn(house.household.styles).find((s) => s.id === batch.styleId)?.name ?? batch.styleId
+  );
+  const rough = (kg: number) => house.mass(roughly(kg * 1000));
+  const parts = $derived(
+    batch.uses
+      .filter((u) => u.kg > 0.02)
+      .sort((a, b) => b.kg - a.kg)
+      .map((u) => `${rough(u.kg)} ${u.cropId ? (house.crop(u.cropId)?.name ?? u.cropId) : 'bought'}`)
+  );
+  const jarName = (id: string) => house.household.jars.find((j) => j.id === id)?.name ?? id;
+  const jars = $derived(
+    firm
+      ? listed(batch.jars.map((j) => `${Math.round(j.n)} × ${jarName(j.sizeId)}`))
+      : `about ${house.volume(roughly(batch.jars.reduce((a, j) => a + j.n * (input.sizes.find((s) => s.id === j.sizeId)?.litres ?? 0), 0) * 1000))} of jars`
+  );
+</script>
+
+<p class="text-lg font-semibold">{name}</p>
+<p>{listed(parts)}, trimmed; {jars}</p>

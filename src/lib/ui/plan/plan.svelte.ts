@@ -1,0 +1,88 @@
+import { proxy } from 'comlink';
+import { plainPlan, type PlanFacts, type PlanSoFar, type SeasonInput, type Worth } from '$lib/core/season';
+import type { PlanWorker } from '$lib/workers/plan.worker';
+import { Beside, plainly } from '../house/beside';
+
+/** How long is looked for a better plan, and then for what no plan can be better than, seconds. */
+const LOOKS = { seconds: 8, proof: 8 };
+
+/** The plan of a season as it gets better, beside the page; and what one asks of it. */
+export class PlanSearch {
+  found = $state.raw<PlanSoFar | null>(null);
+  /** What people make of it who go week by week: what the plan is held against. */
+  plain = $state.raw<PlanFacts | null>(null);
+  looking = $state(false);
+  /** Why the starts of this week, by their place in the plan. */
+  whys = $state.raw<ReadonlyMap<number, Worth>>(new Map());
+  /** What one more jar would bring, by its kind. */
+  jars = $state.raw<ReadonlyMap<string, Worth>>(new Map());
+  private beside = this.worker();
+  private asked = 0;
+
+  private worker() {
+    return new Beside<PlanWorker>(
+      // The bundler wants the URL written just so.
+      // eslint-disable-next-line svelte/prefer-svelte-reactivity
+      () => new Worker(new URL('../../workers/plan.worker.ts', import.meta.url), { type: 'module' })
+    );
+  }
+
+  /** Plans it anew; what was being looked for before is let go. */
+  async ask(input: SeasonInput): Promise<void> {
+    const mine = ++this.asked;
+    this.beside.stop();
+    this.beside = this.worker();
+    [this.found, this.plain, this.whys, this.jars, this.looking] = [null, null, new Map(), new Map(), true];
+    const plain = plainly(input);
+    const take = (plan: PlanSoFar) => {
+      if (mine !== this.asked) return;
+      this.plain ??= plan.facts;
+      this.found = plan;
+    };
+    await this.beside.ask(
+      (remote) => remote.plans(plain, LOOKS, proxy(take)),
+      () => take(plainPlan(plain))
+    );
+    if (mine !== this.asked) return;
+    this.looking = false;
+    await this.explain(plain, mine);
+  }
+
+  /** Why each start of this week, then what one more of each jar that runs out would bring. */
+  private async explain(input: SeasonInput, mine: number): Promise<void> {
+    const plan = plainly(this.found?.plan ?? null);
+    if (!plan) return;
+    for (const [i, batch] of plan.batches.entries()) {
+      if (batch.week !== 0) continue;
+      const worth = await this.beside.ask(
+        (remote) => remote.why(input, plan, i),
+        () => null
+      );
+      if (mine !== this.asked) return;
+      if (worth) this.whys = new Map([...this.whys, [i, worth]]);
+    }
+    for (const { id, owned } of input.sizes) {
+      const most = Math.max(0, ...(this.found?.facts.jars[id] ?? []));
+      if (most < owned - 0.5) continue;
+      const worth = await this.beside.ask(
+        (remote) => remote.moreJars(input, plan, id),
+        () => null
+      );
+      if (mine !== this.asked) return;
+      if (worth) this.jars = new Map([...this.jars, [id, worth]]);
+    }
+  }
+
+  /** Enough: what is there is taken. */
+  enough(): void {
+    this.asked++;
+    this.looking = false;
+    this.beside.stop();
+    this.beside = this.worker();
+  }
+
+  stop(): void {
+    this.asked++;
+    this.beside.stop();
+  }
+}

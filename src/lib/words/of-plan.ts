@@ -1,0 +1,65 @@
+import type { PlanFacts, Worth } from '../core/season';
+
+/** Under so many kg, or servings, nothing is said of it. */
+const LITTLE = { kg: 0.05, servings: 0.5 };
+
+/** How the household writes a mass, and which day a week of the plan begins with. */
+export interface PlanWays {
+  readonly mass: (g: number) => string;
+  readonly week: (week: number) => string;
+}
+
+/** Nobody knows it finer: two figures. */
+export const roughly = (g: number): number => Number(g.toPrecision(2));
+
+const servings = (n: number): string => `${Math.round(n)} serving${Math.round(n) === 1 ? '' : 's'}`;
+const joined = (parts: readonly string[]): string => parts.filter(Boolean).join(' and ');
+
+/** What of it rots, raw or stored, kg. */
+export const rotsKg = (f: PlanFacts): number => f.thrownKg + f.lost.reduce((a, l) => a + l.kg, 0);
+const missedOf = (f: PlanFacts): number => f.missed.reduce((a, m) => a + m.servings, 0);
+
+/** What a plan comes to. Example: "14 batches. 1.2 kg rots. 340 servings are on the table, 41 are missed." */
+export function planSays(f: PlanFacts, batches: number, { mass }: PlanWays): string {
+  const rots = rotsKg(f);
+  return [
+    batches === 0 ? 'Nothing to begin.' : `${batches} batch${batches === 1 ? '' : 'es'}.`,
+    rots < LITTLE.kg ? 'Nothing rots.' : `About ${mass(roughly(rots * 1000))} rots.`,
+    `${servings(f.servings)} on the table${missedOf(f) < LITTLE.servings ? ', none missed' : `, ${Math.round(missedOf(f))} missed`}.`
+  ].join(' ');
+}
+
+/** What got better against another plan. Example: "11 kg less rots and 60 servings more are on the table". Empty: nothing to speak of. */
+export function betterSays(than: PlanFacts, now: PlanFacts, { mass }: PlanWays): string {
+  const rots = rotsKg(than) - rotsKg(now);
+  const more = now.servings - than.servings;
+  return joined([
+    rots >= LITTLE.kg ? `${mass(roughly(rots * 1000))} less rots` : '',
+    more >= LITTLE.servings ? `${servings(more)} more are on the table` : ''
+  ]);
+}
+
+/** How far the best plan may be better, in words; empty: nobody knows. Example: "No plan can be more than 0.7 % better." */
+export function provenSays(points: number, bound: number): string {
+  if (!Number.isFinite(bound) || bound <= 0) return '';
+  const share = Math.max(0, (100 * (bound - points)) / bound);
+  return share < 0.05 ? 'No plan can be better.' : `No plan can be more than ${share.toFixed(1)} % better.`;
+}
+
+/** Why something is begun: what is lost without it. */
+export function whySays(worth: Worth, { mass, week }: PlanWays): string {
+  const from = worth.missedFrom === null ? '' : `, from the week of ${week(worth.missedFrom)} on`;
+  const said = joined([
+    worth.rotsKg >= LITTLE.kg ? `about ${mass(roughly(worth.rotsKg * 1000))} more would rot` : '',
+    worth.missed >= LITTLE.servings ? `${servings(worth.missed)} would be missed${from}` : ''
+  ]);
+  return said ? `Without it ${said}.` : 'It fits in well; leaving it out costs little.';
+}
+
+/** What one more jar would bring at least; empty: nothing to speak of. */
+export function oneMoreSays(worth: Worth, { mass }: PlanWays): string {
+  return joined([
+    worth.rotsKg >= LITTLE.kg ? `keep about ${mass(roughly(worth.rotsKg * 1000))} from rotting` : '',
+    worth.missed >= LITTLE.servings ? `bring ${servings(worth.missed)} to the table` : ''
+  ]);
+}

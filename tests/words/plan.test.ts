@@ -1,0 +1,44 @@
+import { expect, it } from 'vitest';
+import type { PlanFacts } from '$lib/core/season';
+import { betterSays, oneMoreSays, planSays, provenSays, whySays } from '$lib/words';
+
+const ways = { mass: (g: number) => `${g} g`, week: (t: number) => `week ${t}` };
+const facts = (lost: number, missed: number, servings: number): PlanFacts => ({
+  ...{ points: 100, thrownKg: 0, servings, hours: [], jars: {}, room: { counter: [], cold: [], cellar: [] } },
+  lost: lost > 0 ? [{ cropId: 'carrot', week: 2, kg: lost }] : [],
+  missed: missed > 0 ? [{ group: 'pieces', week: 3, servings: missed }] : []
+});
+
+it('says what a plan comes to', () => {
+  expect(planSays(facts(1.234, 41, 340), 14, ways)).toBe(
+    '14 batches. About 1200 g rots. 340 servings on the table, 41 missed.'
+  );
+  expect(planSays(facts(0, 0, 1), 1, ways)).toBe(
+    '1 batch. Nothing rots. 1 serving on the table, none missed.'
+  );
+  expect(planSays(facts(0, 0, 0), 0, ways)).toContain('Nothing to begin.');
+});
+
+it('says what got better, and nothing where nothing did', () => {
+  expect(betterSays(facts(5, 0, 100), facts(1, 0, 160), ways)).toBe(
+    '4000 g less rots and 60 servings more are on the table'
+  );
+  expect(betterSays(facts(1, 0, 100), facts(1, 0, 100), ways)).toBe('');
+});
+
+it('says how far a better plan could be, once anybody knows', () => {
+  expect(provenSays(993, 1000)).toBe('No plan can be more than 0.7 % better.');
+  expect(provenSays(1000, 1000)).toBe('No plan can be better.');
+  expect(provenSays(10, Infinity)).toBe('');
+});
+
+it('says why, and what one more jar would bring', () => {
+  const worth = { points: 5, rotsKg: 2.06, missed: 12, missedFrom: 17 };
+  expect(whySays(worth, ways)).toBe(
+    'Without it about 2100 g more would rot and 12 servings would be missed, from the week of week 17 on.'
+  );
+  expect(oneMoreSays(worth, ways)).toBe('keep about 2100 g from rotting and bring 12 servings to the table');
+  const nothing = { points: 0, rotsKg: 0, missed: 0, missedFrom: null };
+  expect(whySays(nothing, ways)).toBe('It fits in well; leaving it out costs little.');
+  expect(oneMoreSays(nothing, ways)).toBe('');
+});
