@@ -25,7 +25,7 @@ const VIEWS = [
   { name: 'how-long', path: '/cold', act: howLong },
   { name: 'pantry', path: '/pantry' },
   { name: 'season', path: '/season' },
-  { name: 'grams', path: '/season/grams' },
+  { name: 'plan', path: '/season/plan', act: plan },
   { name: 'notebook', path: '/notebook' },
   {
     name: 'record',
@@ -52,6 +52,12 @@ const VIEWS = [
 
 /** The souring curve has been reckoned. */
 const curve = (page) => page.getByRole('region', { name: 'What it will do' }).getByRole('img').waitFor();
+
+/** Laid out, and why each start of this week. */
+async function plan(page) {
+  await page.locator('[data-plan=settled]').waitFor({ timeout: 120_000 });
+  await page.getByText('Without it').first().waitFor({ timeout: 60_000 });
+}
 
 /** How long everything lasts stands under the shelves. */
 async function howLong(page) {

@@ -104,7 +104,7 @@
             x={x(t)}
             width={x.bandwidth()}
             y={HIGH - FOOT - high(n)}
-            height={high(n)}
+            height={Math.max(0, high(n))}
             fill={full ? 'var(--ink)' : 'var(--rule-strong)'}
           />
         {/each}

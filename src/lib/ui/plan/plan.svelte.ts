@@ -1,4 +1,5 @@
 import { proxy } from 'comlink';
+import { SvelteMap } from 'svelte/reactivity';
 import { plainPlan, type PlanFacts, type PlanSoFar, type SeasonInput, type Worth } from '$lib/core/season';
 import type { PlanWorker } from '$lib/workers/plan.worker';
 import { Beside, plainly } from '../house/beside';
@@ -13,9 +14,9 @@ export class PlanSearch {
   plain = $state.raw<PlanFacts | null>(null);
   looking = $state(false);
   /** Why the starts of this week, by their place in the plan. */
-  whys = $state.raw<ReadonlyMap<number, Worth>>(new Map());
+  readonly whys = new SvelteMap<number, Worth>();
   /** What one more jar would bring, by its kind. */
-  jars = $state.raw<ReadonlyMap<string, Worth>>(new Map());
+  readonly jars = new SvelteMap<string, Worth>();
   private beside = this.worker();
   private asked = 0;
 
@@ -32,7 +33,9 @@ export class PlanSearch {
     const mine = ++this.asked;
     this.beside.stop();
     this.beside = this.worker();
-    [this.found, this.plain, this.whys, this.jars, this.looking] = [null, null, new Map(), new Map(), true];
+    [this.found, this.plain, this.looking] = [null, null, true];
+    this.whys.clear();
+    this.jars.clear();
     const plain = plainly(input);
     const take = (plan: PlanSoFar) => {
       if (mine !== this.asked) return;
@@ -59,7 +62,7 @@ export class PlanSearch {
         () => null
       );
       if (mine !== this.asked) return;
-      if (worth) this.whys = new Map([...this.whys, [i, worth]]);
+      if (worth) this.whys.set(i, worth);
     }
     for (const { id, owned } of input.sizes) {
       const most = Math.max(0, ...(this.found?.facts.jars[id] ?? []));
@@ -69,7 +72,7 @@ export class PlanSearch {
         () => null
       );
       if (mine !== this.asked) return;
-      if (worth) this.jars = new Map([...this.jars, [id, worth]]);
+      if (worth) this.jars.set(id, worth);
     }
   }
 
