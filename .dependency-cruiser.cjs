@@ -153,7 +153,7 @@ module.exports = {
       'resolvable',
       'an import that cannot be found escapes every other rule',
       {},
-      { couldNotResolve: true, pathNot: '(^\\$(app|env|service-worker)|/\\$types$)' }
+      { couldNotResolve: true, pathNot: '(^\\$(app|env|service-worker)|/\\$types$|^highs/runtime\\?url$)' }
     )
   ],
   options: {

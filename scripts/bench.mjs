@@ -6,6 +6,7 @@ import { gzipSync } from 'node:zlib';
 import { measureCore } from './bench-core.mjs';
 import { measureForecast } from './bench-forecast.mjs';
 import { measurePhone } from './bench-phone.mjs';
+import { measureSeason } from './bench-season.mjs';
 import { benchYears } from './bench-years.mjs';
 import {
   CHROMIUM,
@@ -34,6 +35,7 @@ const median = (all) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2
 
 await measureCore({ add, rows, median });
 await measureForecast({ add, rows, median });
+await measureSeason({ add });
 
 // The pages, with the demo's data.
 const folder = mkdtempSync(join(tmpdir(), 'crockle-bench-'));

@@ -151,6 +151,6 @@ export function someSeason(seed: number, size: SeasonSizes): SeasonInput {
   });
   return {
     ...{ weeks, crops, styles, sizes, groups, standing: [], stored: [], opened: {} },
-    ...{ firmWeeks: 6, countEvery: 4, points: USUAL_POINTS }
+    ...{ firmWeeks: 6, countEvery: 2, points: USUAL_POINTS }
   };
 }

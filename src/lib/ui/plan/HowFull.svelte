@@ -96,7 +96,12 @@
       <svg viewBox="0 0 {WIDE} {HIGH}" class="w-full max-w-[36rem]" aria-hidden="true">
         {#each months as m (m.t)}
           <line x1={x(m.t)} x2={x(m.t)} y1="0" y2={HIGH - FOOT} stroke="var(--rule-soft)" />
-          <text x={(x(m.t) ?? 0) + 2} y={HIGH - 3} font-size="12" fill="var(--quiet)">{m.name}</text>
+          {#if (x(m.t) ?? 0) < WIDE - 26}<text
+              x={(x(m.t) ?? 0) + 2}
+              y={HIGH - 3}
+              font-size="12"
+              fill="var(--quiet)">{m.name}</text
+            >{/if}
         {/each}
         {#each b.used as n, t (t)}
           {@const full = n >= b.most[t]! - 0.02 * b.most[t]! && n > 0.05}
