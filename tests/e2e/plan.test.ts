@@ -18,6 +18,9 @@ test('the season laid out: a plan that gets better, its why, and a start that go
     .filter({ has: page.getByRole('button', { name: 'Take it to the Bench' }) })
     .first();
   await expect(start).toContainText(/Without it|It fits in well/, { timeout: 60_000 });
+  await expect(page.getByText(/servings come to the table nine times in ten/)).toBeVisible({
+    timeout: 120_000
+  });
   await start.getByRole('button').click();
   await expect(page).toHaveURL(/\/bench\?bench=/);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

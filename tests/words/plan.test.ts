@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { PlanFacts } from '$lib/core/season';
-import { betterSays, oneMoreSays, planSays, provenSays, whySays } from '$lib/words';
+import { betterSays, fullSays, oneMoreSays, planSays, provenSays, whySays, yearsSay } from '$lib/words';
 
 const ways = { mass: (g: number) => `${g} g`, week: (t: number) => `week ${t}` };
 const facts = (lost: number, missed: number, servings: number): PlanFacts => ({
@@ -41,4 +41,25 @@ it('says why, and what one more jar would bring', () => {
   const nothing = { points: 0, rotsKg: 0, missed: 0, missedFrom: null };
   expect(whySays(nothing, ways)).toBe('It fits in well; leaving it out costs little.');
   expect(oneMoreSays(nothing, ways)).toBe('');
+});
+
+it('says how other years go', () => {
+  const band = (low: number, high: number) => ({ low, middle: (low + high) / 2, high });
+  const years = {
+    ...{ n: 200, servings: band(430.2, 559.7), rotsKg: band(5.04, 17.2) },
+    full: [
+      { id: 'cold', share: 1 },
+      { id: 'litre', share: 0.42 },
+      { id: 'crock', share: 0.02 }
+    ]
+  };
+  expect(yearsSay(years, ways)).toBe(
+    '430 to 560 servings come to the table nine times in ten, and 5000 g to 17000 g rots.'
+  );
+  expect(yearsSay({ ...years, rotsKg: band(0, 3) }, ways)).toContain('up to 3000 g rots');
+  expect(yearsSay({ ...years, rotsKg: band(0, 0) }, ways)).toContain('nothing rots');
+  expect(fullSays(years, (id) => `the ${id}`)).toBe(
+    'Full at some time: the cold in nearly every year; the litre in 4 years of 10.'
+  );
+  expect(fullSays({ ...years, full: [] }, String)).toBe('');
 });

@@ -1,4 +1,4 @@
-import type { PlanFacts, Worth } from '../core/season';
+import type { OtherYears, PlanFacts, Worth } from '../core/season';
 
 /** Under so many kg, or servings, nothing is said of it. */
 const LITTLE = { kg: 0.05, servings: 0.5 };
@@ -62,4 +62,27 @@ export function oneMoreSays(worth: Worth, { mass }: PlanWays): string {
     worth.rotsKg >= LITTLE.kg ? `keep about ${mass(roughly(worth.rotsKg * 1000))} from rotting` : '',
     worth.missed >= LITTLE.servings ? `bring ${servings(worth.missed)} to the table` : ''
   ]);
+}
+
+/** How other years go with a plan. Example: "430 to 560 servings come to the table nine times in ten, and 5 kg to 17 kg rot." */
+export function yearsSay({ servings: s, rotsKg }: OtherYears, { mass }: PlanWays): string {
+  const kg = (n: number) => mass(roughly(n * 1000));
+  const rots =
+    rotsKg.high < LITTLE.kg
+      ? 'nothing rots'
+      : rotsKg.low < LITTLE.kg
+        ? `up to ${kg(rotsKg.high)} rots`
+        : `${kg(rotsKg.low)} to ${kg(rotsKg.high)} rots`;
+  return `${Math.round(s.low)} to ${Math.round(s.high)} servings come to the table nine times in ten, and ${rots}.`;
+}
+
+/** Under this share of the years nothing is said of it. */
+const SELDOM = 0.1;
+
+/** What is full at some time, and how often. Example: "Full at some time: the cold in 9 years of 10." Empty: hardly anything. */
+export function fullSays({ full }: OtherYears, name: (id: string) => string): string {
+  const often = (share: number) =>
+    share > 0.95 ? 'nearly every year' : `${Math.max(1, Math.round(10 * share))} years of 10`;
+  const said = full.filter((f) => f.share >= SELDOM).map((f) => `${name(f.id)} in ${often(f.share)}`);
+  return said.length > 0 ? `Full at some time: ${said.join('; ')}.` : '';
 }

@@ -5,12 +5,16 @@ import {
   oneMoreJar,
   plainPlan,
   seasonPlans,
+  summedUp,
   whyBatch,
+  years,
   type LpSolver,
+  type OtherYears,
   type PlannedBatch,
   type PlanSoFar,
   type SeasonInput,
-  type SeasonPlan
+  type SeasonPlan,
+  type Year
 } from '../core/season';
 import { lpSolver } from './lp';
 
@@ -20,6 +24,9 @@ const solver = () => (loaded ??= loadHighs({ locateFile: () => wasmUrl }).then(l
 // How long it looks goes by the machine's own clock: it has nothing to do with the household's.
 // eslint-disable-next-line no-restricted-syntax
 const seconds = (): number => performance.now() / 1000;
+
+/** Every so many years it says how many have passed. */
+const SAID_EVERY = 10;
 
 /** A season's plans, each handed out as soon as it is found; and what is asked of one. */
 const work = {
@@ -38,6 +45,15 @@ const work = {
   why: async (input: SeasonInput, plan: SeasonPlan, batch: number) => {
     const of: PlannedBatch | undefined = plan.batches[batch];
     return of ? whyBatch(input, await solver(), plan, of) : null;
+  },
+  years(input: SeasonInput, plan: SeasonPlan, count: number, passed: (n: number) => void): OtherYears {
+    const all: Year[] = [];
+    for (const year of years(input, plan)) {
+      all.push(year);
+      if (all.length % SAID_EVERY === 0) passed(all.length);
+      if (all.length >= count) break;
+    }
+    return summedUp(all);
   },
   moreJars: async (input: SeasonInput, plan: SeasonPlan, sizeId: string) =>
     oneMoreJar(input, await solver(), plan, sizeId)

@@ -1,4 +1,5 @@
 export * from './brand';
+export * from './draws';
 export * from './spread';
 export * from './table';
 export * from './units';

@@ -1,12 +1,13 @@
 import type { End, StartOption } from './options';
-import type {
-  JarsInUse,
-  Meal,
-  PlannedBatch,
-  SeasonInput,
-  SeasonPlan,
-  SeasonStyle,
-  StorePlace
+import {
+  STORE_PLACES,
+  type JarsInUse,
+  type Meal,
+  type PlannedBatch,
+  type SeasonInput,
+  type SeasonPlan,
+  type SeasonStyle,
+  type StorePlace
 } from './types';
 
 interface Stock {
@@ -20,6 +21,7 @@ interface Stock {
 /** What the plain way has at hand in a week: raw, stored, jars and hands. */
 export class GreedyStore {
   readonly eaten: Meal[] = [];
+  readonly thrown: Meal[] = [];
   readonly back: SeasonPlan['back'][number][] = [];
   private readonly raw: { cropId: string; kg: number; readonly last: number }[];
   private readonly stock: Stock[];
@@ -60,8 +62,14 @@ export class GreedyStore {
     }
   }
 
-  /** A week begins: its picks come, what is bottled gives its jars free, and the table is laid. */
-  begin(week: number): void {
+  /**
+   * A week begins: its picks come, what is bottled gives its jars free, and the table is laid.
+   * @param lays what is eaten by what is there, kg; as much as is wanted, the soonest gone first, where nothing else is said
+   */
+  begin(
+    week: number,
+    lays?: (there: (styleId: string, place: StorePlace) => number) => readonly Meal[]
+  ): void {
     for (const c of this.input.crops)
       this.raw.push({ cropId: c.id, kg: c.picks[week] ?? 0, last: week + c.rawWeeks - 1 });
     for (const r of this.ready)
@@ -70,19 +78,27 @@ export class GreedyStore {
         r.n = 0;
       }
     [this.hours, this.batches] = [0, 0];
-    for (const group of this.input.groups) this.eat(group.id, group.wanted[week] ?? 0, week);
+    const wants = new Map(this.input.groups.map((g) => [g.id, g.wanted[week] ?? 0]));
+    const there = this.stock.filter((s) => s.from <= week && week <= s.last).sort((a, b) => a.last - b.last);
+    const of = (styleId: string, place: StorePlace) =>
+      there.filter((s) => s.styleId === styleId && s.place === place);
+    const meals = lays?.((styleId, place) => of(styleId, place).reduce((a, s) => a + s.kg, 0));
+    for (const m of meals ?? []) this.eat(of(m.styleId, m.place), m.kg, wants, week);
+    if (!meals) this.eat(there, Infinity, wants, week);
   }
 
-  private eat(group: string, wanted: number, week: number): void {
-    const there = this.stock
-      .filter((s) => s.from <= week && week <= s.last && this.style(s.styleId)?.group === group)
-      .sort((a, b) => a.last - b.last);
-    let wants = wanted;
+  /** Eats of what is there, in its order, no more than is wanted of its group. */
+  private eat(there: readonly Stock[], most: number, wants: Map<string, number>, week: number): void {
+    let left = most;
     for (const s of there) {
-      const kg = Math.min(s.kg, wants / this.style(s.styleId)!.servingsPerKg);
+      const style = this.style(s.styleId);
+      if (!style) continue;
+      const wanted = wants.get(style.group) ?? 0;
+      const kg = Math.min(s.kg, left, wanted / style.servingsPerKg);
       if (kg <= 1e-9) continue;
       s.kg -= kg;
-      wants -= kg * this.style(s.styleId)!.servingsPerKg;
+      left -= kg;
+      wants.set(style.group, wanted - kg * style.servingsPerKg);
       this.eaten.push({ styleId: s.styleId, place: s.place, week, kg });
       this.empty.set(s.styleId, (this.empty.get(s.styleId) ?? 0) + kg);
     }
@@ -92,6 +108,7 @@ export class GreedyStore {
   end(week: number): void {
     for (const l of this.raw) if (l.last <= week) l.kg = 0;
     for (const s of this.stock) if (s.last <= week) s.kg = 0;
+    this.makeRoom(week);
     for (const r of this.ready) {
       const style = this.style(r.styleId);
       const size = this.input.sizes.find((j) => j.id === r.sizeId);
@@ -120,8 +137,13 @@ export class GreedyStore {
   private rawOf = (cropId: string): number =>
     this.raw.reduce((a, l) => (l.cropId === cropId ? a + l.kg : a), 0);
 
+  /** Raw that is lost unless it is used in this week, kg. */
+  rotting(cropId: string, week: number): number {
+    return this.raw.reduce((a, l) => (l.cropId === cropId && l.last <= week ? a + l.kg : a), 0);
+  }
+
   rotsNow(cropId: string, week: number): boolean {
-    return this.raw.some((l) => l.cropId === cropId && l.last <= week && l.kg > 0.05);
+    return this.rotting(cropId, week) > 0.05;
   }
 
   /** Prepared kg that the garden has for a share. */
@@ -197,11 +219,29 @@ export class GreedyStore {
     return Math.max(0, owned - (this.inUse.get(sizeId) ?? 0));
   }
 
-  put(b: PlannedBatch, end: End, style: SeasonStyle): void {
-    this.hold(b.styleId, end.week, b.jars);
-    this.stock.push({ styleId: b.styleId, place: end.place, from: end.week, last: end.last, kg: b.kg });
-    for (let t = b.week; t < end.week; t++) this.counter[t]! += b.kg * style.shelfPerKg;
+  put(b: PlannedBatch, ends: readonly End[], style: SeasonStyle): void {
+    this.hold(b.styleId, Math.min(...ends.map((e) => e.week)), b.jars);
+    b.ends.forEach(({ place, week: from, kg }, i) => {
+      this.stock.push({ styleId: b.styleId, place, from, last: ends[i]!.last, kg });
+      for (let t = b.week; t < from; t++) this.counter[t]! += kg * style.shelfPerKg;
+    });
     this.hours += style.hours.fixed + style.hours.perKg * b.kg;
     this.batches += 1;
+  }
+
+  /** What a place has no room for goes, what keeps least first. */
+  private makeRoom(week: number): void {
+    for (const place of STORE_PLACES) {
+      const there = this.stock.filter((s) => s.place === place && s.from <= week && s.kg > 0);
+      const shelf = (s: Stock) => this.style(s.styleId)?.shelfPerKg ?? 0;
+      let over = there.reduce((a, s) => a + s.kg * shelf(s), 0) - this.input.weeks[week]![place];
+      for (const s of there.sort((a, b) => a.last - b.last)) {
+        if (over <= 1e-9 || shelf(s) === 0) break;
+        const kg = Math.min(s.kg, over / shelf(s));
+        s.kg -= kg;
+        over -= kg * shelf(s);
+        this.thrown.push({ styleId: s.styleId, place, week, kg });
+      }
+    }
   }
 }

@@ -1,7 +1,6 @@
 import { GreedyStore } from './greedy-store';
-import type { StartOption } from './options';
-import { startOptions } from './options';
-import type { JarsInUse, PlannedBatch, SeasonInput, SeasonPlan } from './types';
+import { startOptions, type End, type StartOption } from './options';
+import type { JarsInUse, PlannedBatch, SeasonInput, SeasonPlan, SeasonStyle } from './types';
 
 /** What rots this week is worth so much of a wish. */
 const ROTS = 0.6;
@@ -35,11 +34,11 @@ export function greedyPlan(input: SeasonInput, whim: () => number = () => 1): Se
     }
     store.end(week);
   });
-  return { batches, fresh, eaten: store.eaten, thrown: [], back: store.back };
+  return { batches, fresh, eaten: store.eaten, thrown: store.thrown, back: store.back };
 }
 
 /** How much a start is wanted: by what its appetite will miss while it keeps, and by what would rot. */
-function wishFor(input: SeasonInput, store: GreedyStore, o: StartOption): number {
+export function wishFor(input: SeasonInput, store: GreedyStore, o: StartOption): number {
   const { open, all } = store.uncovered(o);
   const share = all > 0 ? open / all : 0;
   if (share <= 0) return 0;
@@ -48,35 +47,58 @@ function wishFor(input: SeasonInput, store: GreedyStore, o: StartOption): number
   return share * input.points.missed[1] + (rots ? ROTS : 0);
 }
 
-/** As much as is there and missed, in whole jars, the largest first; null: it does not come to a batch. */
-function begun(input: SeasonInput, store: GreedyStore, o: StartOption): PlannedBatch | null {
+/** What a batch is begun by, where it is not the plain way: kg at most, and the parts in which it leaves the counter. */
+export interface BegunBy {
+  readonly wants: number;
+  readonly parts?: readonly { readonly end: End; readonly share: number }[];
+}
+
+/** As much as is there and wanted, in whole jars, the largest first; null: it does not come to a batch. */
+export function begun(
+  input: SeasonInput,
+  store: GreedyStore,
+  o: StartOption,
+  by: BegunBy = { wants: store.uncovered(o).open / o.style.servingsPerKg }
+): PlannedBatch | null {
   const { style, week } = o;
-  const end = store.endFor(o);
-  if (!end) return null;
-  const wants = store.uncovered(o).open / style.servingsPerKg;
-  const most = Math.min(
-    o.most,
-    store.prepared(style),
-    wants,
-    end.kg,
-    store.handsFor(o),
-    store.counterFor(o, end)
-  );
-  const jars: JarsInUse[] = [];
-  let litres = 0;
-  const sizes = input.sizes.filter((j) => style.sizes.includes(j.id)).sort((a, b) => b.litres - a.litres);
-  for (const { id, litres: each } of sizes) {
-    const fits = Math.floor((Math.min(most / style.kgPerLitre, style.litres.to) - litres) / each + 1e-9);
-    const n = Math.min(store.freeJars(id), Math.max(0, fits));
-    if (n <= 0) continue;
-    jars.push({ sizeId: id, n });
-    litres += n * each;
-  }
-  const kg = style.kgPerLitre * litres;
+  const free = by.parts ? null : store.endFor(o);
+  const parts = by.parts ?? (free ? [{ end: free, share: 1 }] : []);
+  if (parts.length === 0) return null;
+  const counter = Math.min(...parts.map((p) => store.counterFor(o, p.end)));
+  const room = free ? free.kg : Infinity;
+  const most = Math.min(o.most, store.prepared(style), by.wants, room, store.handsFor(o), counter);
+  const jars = jarsFor(input, store, style, most / style.kgPerLitre);
+  const kg = style.kgPerLitre * jars.reduce((a, j) => a + j.n * j.litres, 0);
   if (kg < o.least - 1e-9 || kg <= 0) return null;
   const uses = store.use(style, kg);
   if (!uses) return null;
-  const batch = { styleId: style.id, week, kg, jars, uses, ends: [{ place: end.place, week: end.week, kg }] };
-  store.put(batch, end, style);
+  const batch = {
+    ...{ styleId: style.id, week, kg, uses },
+    jars: jars.map(({ sizeId, n }) => ({ sizeId, n })),
+    ends: parts.map(({ end, share }) => ({ place: end.place, week: end.week, kg: kg * share }))
+  };
+  store.put(
+    batch,
+    parts.map((p) => p.end),
+    style
+  );
   return batch;
+}
+
+/** Free jars that so many litres fill, the largest first. */
+function jarsFor(
+  input: SeasonInput,
+  store: GreedyStore,
+  style: SeasonStyle,
+  most: number
+): (JarsInUse & { readonly litres: number })[] {
+  let left = Math.min(most, style.litres.to);
+  return input.sizes
+    .filter((j) => style.sizes.includes(j.id))
+    .sort((a, b) => b.litres - a.litres)
+    .flatMap(({ id, litres }) => {
+      const n = Math.min(store.freeJars(id), Math.max(0, Math.floor(left / litres + 1e-9)));
+      left -= n * litres;
+      return n > 0 ? [{ sizeId: id, n, litres }] : [];
+    });
 }

@@ -5,6 +5,7 @@ export * from './household';
 export { SERVING_G } from './household-styles';
 export * from './lp';
 export * from './options';
+export * from './play';
 export * from './solve';
 export * from './types';
 export * from './why';

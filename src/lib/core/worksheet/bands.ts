@@ -1,4 +1,4 @@
-import { as } from '../quantity/index';
+import { as, gaussian } from '../quantity/index';
 import { brineDensity, saltKind } from '../salt/index';
 import { byBulk } from '../vessel/index';
 import { WATER_C } from './brined';
@@ -88,22 +88,4 @@ function band(values: number[]): Band {
   const sorted = values.sort((a, b) => a - b);
   const at = (q: number) => sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? 0;
   return { low: at(0.05), middle: at(0.5), high: at(0.95) };
-}
-
-/** Normal draws from a seed: a multiplicative congruential generator (Park and Miller) and Box-Muller. */
-function gaussian(seed: number): () => number {
-  let state = (Math.abs(Math.floor(seed)) % 2147483646) + 1;
-  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647;
-  let spare: number | undefined;
-  return () => {
-    if (spare !== undefined) {
-      const value = spare;
-      spare = undefined;
-      return value;
-    }
-    const r = Math.sqrt(-2 * Math.log(uniform()));
-    const turn = 2 * Math.PI * uniform();
-    spare = r * Math.sin(turn);
-    return r * Math.cos(turn);
-  };
 }

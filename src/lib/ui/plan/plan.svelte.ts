@@ -1,11 +1,22 @@
 import { proxy } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
-import { plainPlan, type PlanFacts, type PlanSoFar, type SeasonInput, type Worth } from '$lib/core/season';
+import {
+  plainPlan,
+  summedUp,
+  type OtherYears,
+  type PlanFacts,
+  type PlanSoFar,
+  type SeasonInput,
+  type Worth
+} from '$lib/core/season';
 import type { PlanWorker } from '$lib/workers/plan.worker';
 import { Beside, plainly } from '../house/beside';
 
 /** How long is looked for a better plan, and then for what no plan can be better than, seconds. */
 const LOOKS = { seconds: 8, proof: 8 };
+
+/** So many other years are played through. */
+export const YEARS = 200;
 
 /** The plan of a season as it gets better, beside the page; and what one asks of it. */
 export class PlanSearch {
@@ -17,6 +28,9 @@ export class PlanSearch {
   readonly whys = new SvelteMap<number, Worth>();
   /** What one more jar would bring, by its kind. */
   readonly jars = new SvelteMap<string, Worth>();
+  /** How other years go with it; and while they are played, how many have passed. */
+  years = $state.raw<OtherYears | null>(null);
+  passed = $state<number | null>(null);
   private beside = this.worker();
   private asked = 0;
 
@@ -34,6 +48,7 @@ export class PlanSearch {
     this.beside.stop();
     this.beside = this.worker();
     [this.found, this.plain, this.looking] = [null, null, true];
+    [this.years, this.passed] = [null, null];
     this.whys.clear();
     this.jars.clear();
     const plain = plainly(input);
@@ -51,7 +66,7 @@ export class PlanSearch {
     await this.explain(plain, mine);
   }
 
-  /** Why each start of this week, then what one more of each jar that runs out would bring. */
+  /** Why each start of this week, what one more of each jar that runs out would bring, how other years go. */
   private async explain(input: SeasonInput, mine: number): Promise<void> {
     const plan = plainly(this.found?.plan ?? null);
     if (!plan) return;
@@ -74,12 +89,25 @@ export class PlanSearch {
       if (mine !== this.asked) return;
       if (worth) this.jars.set(id, worth);
     }
+    this.passed = 0;
+    const years = await this.beside.ask(
+      (remote) =>
+        remote.years(
+          input,
+          plan,
+          YEARS,
+          proxy((n: number) => (this.passed = n))
+        ),
+      () => summedUp([])
+    );
+    if (mine !== this.asked) return;
+    [this.years, this.passed] = [years.n > 0 ? years : null, null];
   }
 
   /** Enough: what is there is taken. */
   enough(): void {
     this.asked++;
-    this.looking = false;
+    [this.looking, this.passed] = [false, null];
     this.beside.stop();
     this.beside = this.worker();
   }

@@ -3,11 +3,20 @@
   import { onDestroy } from 'svelte';
   import { wall } from '$lib/core/calendar';
   import { mondayAhead, SERVING_G } from '$lib/core/season';
-  import { betterSays, oneMoreSays, planSays, provenSays, shortDay, type PlanWays } from '$lib/words';
+  import {
+    betterSays,
+    fullSays,
+    oneMoreSays,
+    planSays,
+    provenSays,
+    shortDay,
+    yearsSay,
+    type PlanWays
+  } from '$lib/words';
   import TextField from '$lib/ui/forms/TextField.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import HowFull from '$lib/ui/plan/HowFull.svelte';
-  import { PlanSearch } from '$lib/ui/plan/plan.svelte';
+  import { PlanSearch, YEARS } from '$lib/ui/plan/plan.svelte';
   import RunsShort from '$lib/ui/plan/RunsShort.svelte';
   import ThisWeek from '$lib/ui/plan/ThisWeek.svelte';
   import WeeksAhead from '$lib/ui/plan/WeeksAhead.svelte';
@@ -27,6 +36,12 @@
     mass: house.mass,
     week: (t) => shortDay(wall(mondayAhead(data.today, t), 12))
   });
+  const PLACES: Readonly<Record<string, string>> = {
+    counter: 'the counter',
+    cold: 'the cold',
+    cellar: 'the cellar'
+  };
+  const placeOrJar = (id: string) => PLACES[id] ?? house.household.jars.find((j) => j.id === id)?.name ?? id;
   const found = $derived(search.found);
   const better = $derived(found && search.plain ? betterSays(search.plain, found.facts, ways) : '');
   const proven = $derived(found && !search.looking ? provenSays(found.facts.points, found.bound) : '');
@@ -93,6 +108,21 @@
         <section aria-labelledby="short">
           <h2 id="short" class="border-b-2 border-ink pb-1">What comes to the table</h2>
           <RunsShort input={data.input} facts={found.facts} {ways} />
+        </section>
+        <section aria-labelledby="years">
+          <h2 id="years" class="border-b-2 border-ink pb-1">In other years</h2>
+          {#if search.years}
+            <p class="pt-2">{yearsSay(search.years, ways)}</p>
+            <p>{fullSays(search.years, placeOrJar)}</p>
+            <p class="pt-1 text-sm text-quiet">
+              Played through {search.years.n} years of better and worse picks, as people go on when the weather
+              does not keep to the plan. Planning anew as it comes does better.
+            </p>
+          {:else if search.passed !== null}
+            <p class="pt-2 text-quiet">Playing it through other years: {search.passed} of {YEARS} …</p>
+          {:else}
+            <p class="pt-2 text-quiet">{search.looking ? 'Once it is laid out.' : 'Not played through.'}</p>
+          {/if}
         </section>
         <section aria-labelledby="hands" class="no-print">
           <h2 id="hands" class="border-b-2 border-ink pb-1">Another way to have it</h2>
