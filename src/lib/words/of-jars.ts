@@ -75,7 +75,7 @@ export const OF_JARS = {
     'A larger jar heats slower. Without a row for it, it stays in the cold.'
   ],
   'height-strange': (v) => [
-    `${v.said || 'Nothing'} is no altitude.`,
+    v.said ? `“${v.said}” is no altitude.` : 'An altitude is missing.',
     'Write metres or feet over the sea, like 350 m or 1150 ft; by the sea, 0 m.'
   ],
   'objects-in': (v) => [
