@@ -10,9 +10,8 @@ const KEEPERS_WAIT = 3;
 /**
  * A plan at once, as people go about it: week by week eat fresh, then begin what is missed most or would rot, in the largest
  * jars that are free. Whole jars throughout; the plain way that all others are held against.
- * @param whim a factor on how much a start is wanted, so that repeats differ; 1: none
  */
-export function greedyPlan(input: SeasonInput, whim: () => number = () => 1): SeasonPlan {
+export function greedyPlan(input: SeasonInput): SeasonPlan {
   const options = startOptions(input);
   const store = new GreedyStore(input);
   const batches: PlannedBatch[] = [];
@@ -25,7 +24,7 @@ export function greedyPlan(input: SeasonInput, whim: () => number = () => 1): Se
     }
     const here = options
       .filter((o) => o.week === week)
-      .map((option) => ({ option, wish: wishFor(input, store, option) * whim() }))
+      .map((option) => ({ option, wish: wishFor(input, store, option) }))
       .filter((o) => o.wish > 0)
       .sort((a, b) => b.wish - a.wish || a.option.style.id.localeCompare(b.option.style.id));
     for (const { option } of here) {

@@ -1,6 +1,6 @@
 import { byWarmth, LATE } from '../forecast/index';
 import { cropsOf, type Household, type Place } from '../kit/index';
-import { keepingDays } from '../larder/index';
+import { keepingDays, SHELF } from '../larder/index';
 import { crop, likeOf, type Cut } from '../produce/index';
 import { styleLike, stylesIn, type Style } from '../style/index';
 import { isCrock, jarGeometry, packing, SHRED_BULK } from '../vessel/index';
@@ -8,8 +8,6 @@ import type { SeasonCrop, SeasonSize, SeasonStyle } from './types';
 
 /** A serving, g of vegetables. Our judgement. */
 export const SERVING_G = 80;
-/** Litres of shelf over usable litres of jar. */
-const SHELF = 1.5;
 /** Hours of hands that each batch takes, however small: fetching, washing, writing. Our judgement. */
 const FIXED_HOURS = 0.4;
 /** A batch that nobody makes larger, l. Our judgement. */
@@ -74,7 +72,7 @@ function seasonStyle(
     ...{ id: s.id, group: styleLike(s.id), kgPerLitre, shelfPerKg: SHELF / kgPerLitre },
     servingsPerKg: 1000 / SERVING_G,
     counter: Array.from({ length: weeks }, () => stays),
-    careWeeks: Math.min(stays.from, 1),
+    careWeeks: 1,
     keeps: { cold: keeps(cold), cellar: keeps(cellar) },
     litres: { from: LEAST_LITRES, to: MOST_LITRES },
     hours: { fixed: FIXED_HOURS, perKg: s.steps.reduce((a, x) => a + x.minutesPerKg, 0) / 60 },

@@ -1,4 +1,4 @@
-import { gaussian } from '../quantity/index';
+import { band, gaussian, type Band } from '../quantity/index';
 import { checkPlan, type PlanFacts } from './check';
 import { begun, wishFor, type BegunBy } from './greedy';
 import { GreedyStore } from './greedy-store';
@@ -183,23 +183,14 @@ function fullIn(input: SeasonInput, log: SeasonPlan, { jars, room }: PlanFacts):
 /** What many years come to: nine times in ten between low and high; and how often something was full, 0 to 1. */
 export interface OtherYears {
   readonly n: number;
-  readonly servings: NineInTen;
-  readonly rotsKg: NineInTen;
+  readonly servings: Band;
+  readonly rotsKg: Band;
   readonly full: readonly { readonly id: string; readonly share: number }[];
-}
-export interface NineInTen {
-  readonly low: number;
-  readonly middle: number;
-  readonly high: number;
 }
 
 /** Sums years up, what is full most often first. */
 export function summedUp(all: readonly Year[]): OtherYears {
-  const of = (figure: (y: Year) => number): NineInTen => {
-    const sorted = all.map(figure).sort((a, b) => a - b);
-    const at = (q: number) => sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? 0;
-    return { low: at(0.05), middle: at(0.5), high: at(0.95) };
-  };
+  const of = (figure: (y: Year) => number) => band(all.map(figure));
   const ids = [...new Set(all.flatMap((y) => y.full))];
   const full = ids.map((id) => ({ id, share: all.filter((y) => y.full.includes(id)).length / all.length }));
   return {

@@ -1,15 +1,8 @@
-import { as, gaussian } from '../quantity/index';
+import { as, band, gaussian, type Band } from '../quantity/index';
 import { brineDensity, saltKind } from '../salt/index';
 import { byBulk } from '../vessel/index';
 import { WATER_C } from './brined';
 import type { Worksheet } from './answers';
-
-/** Nine times in ten between `low` and `high`. */
-export interface Band {
-  readonly low: number;
-  readonly middle: number;
-  readonly high: number;
-}
 
 export interface Bands {
   /** Brine that the jars really take, ml; null where none is poured. */
@@ -83,9 +76,3 @@ const rinsedNacl = (w: Worksheet, share: number, normal: () => number): number =
   w.rinse ? Math.max(0, w.rinse.naclG + normal() * w.rinse.naclSd) * share : 0;
 
 const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
-
-function band(values: number[]): Band {
-  const sorted = values.sort((a, b) => a - b);
-  const at = (q: number) => sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? 0;
-  return { low: at(0.05), middle: at(0.5), high: at(0.95) };
-}
