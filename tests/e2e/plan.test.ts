@@ -1,5 +1,5 @@
 import { OwnServer } from './server';
-import { alive, expect, test } from './support';
+import { alive, expect, open, test } from './support';
 
 test('the season laid out: a plan that gets better, its why, and a start that goes to the Bench', async ({
   page
@@ -21,19 +21,56 @@ test('the season laid out: a plan that gets better, its why, and a start that go
   await expect(page.getByText(/servings come to the table nine times in ten/)).toBeVisible({
     timeout: 120_000
   });
-  await start.getByRole('button').click();
+  await start.getByRole('button', { name: 'Take it to the Bench' }).click();
   await expect(page).toHaveURL(/\/bench\?bench=/);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 });
 
-test('fewer hands make another plan; with nothing to plan with it says what is wanting', async ({ page }) => {
-  await page.goto('/season/plan');
-  await page.getByLabel('Batches a week at most').fill('1');
+test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and all taken back', async ({
+  page
+}) => {
+  await open(page, '/season/plan');
+  const settled = page.locator('[data-plan=settled]');
+  const enough = page.getByRole('button', { name: 'Enough: take this one' });
+  await page.getByLabel('Batches a week at most').fill('2');
   await page.getByRole('button', { name: 'Lay it out so' }).click();
-  await expect(page).toHaveURL(/batches=1/);
-  await expect(page.locator('[data-plan]')).toBeVisible();
+  await expect(page.getByText('5 h and 2 batches a week')).toBeVisible();
+  await enough.click();
+  await expect(settled).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.getByText(/A plan is kept: \d+ starts? to come on the calendar/)).toBeVisible();
+  // Held to what it keeps, it need not be laid out again.
+  await expect(settled).toBeVisible();
+  const later = page
+    .getByRole('region', { name: 'Begin this week' })
+    .getByRole('button', { name: /^A week later: / });
+  const name = (await later.first().getAttribute('aria-label'))!.replace('A week later: ', '');
+  await later.first().click();
+  const byHand = page.getByRole('region', { name: 'Said by hand' });
+  await expect(byHand.getByRole('listitem').filter({ hasText: 'not in the week of' })).toContainText(name);
+  await expect(byHand.getByRole('listitem').filter({ hasText: /held to|wanted/ })).toContainText(name);
+  await enough.click();
+  await expect(page.locator('[data-change]')).toContainText('Against the plan before: ');
+  await page.getByText('Say how much you want of a kind').click();
+  const wish = page.getByRole('form', { name: 'How much is wanted' });
+  await wish.getByLabel('Servings a week').fill('6');
+  await wish.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: /^As it was eaten: / }).click();
+  await expect(page.getByRole('button', { name: /^As it was eaten: / })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Keep to none' }).click();
+  await expect(page.locator('[data-kept]')).toHaveCount(0);
+});
+
+test('another season beside this one, line by line', async ({ page }) => {
+  await open(page, '/season/plan');
   await page.getByRole('button', { name: 'Enough: take this one' }).click();
-  await expect(page.locator('[data-plan=settled]')).toBeVisible();
+  await page.getByLabel('What if').selectOption({ label: 'three tenths less is picked' });
+  await page.getByRole('button', { name: 'Lay it beside' }).click();
+  const beside = page.getByRole('table').filter({ hasText: 'If three tenths less is picked' });
+  await expect(beside.getByRole('row').filter({ hasText: 'servings on the table' })).toContainText(/\d/);
+});
+
+test('with nothing to plan with it says what is wanting', async ({ page }) => {
   const empty = new OwnServer();
   await empty.start();
   const settled = await page.request.post(`${empty.base}/api/v1/settle`, {

@@ -1,6 +1,9 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
 import { checkPlan, plainPlan, seasonPlans } from '$lib/core/season';
-import { handsSaid, planAsked } from '$lib/server/views/plan';
+import { diary } from '$lib/server/views/diary';
+import { shoppingShown } from '$lib/server/views/pantry';
+import { planAsked } from '$lib/server/views/plan';
+import { startsAhead } from '$lib/server/views/planned';
 import { testHouse, type TestHouse } from '../support/house';
 import { solver } from '../support/season';
 
@@ -12,7 +15,7 @@ beforeEach(async () => {
 });
 afterEach(() => house.db.destroy());
 
-const asked = (query = '') => planAsked(house, handsSaid(new URLSearchParams(query)));
+const asked = () => planAsked(house);
 
 it('where nothing grows and nothing lies there, nothing is planned', async () => {
   const { input } = await asked();
@@ -52,11 +55,90 @@ it('what lies in the Garden, grows, stands and is owned makes the season', async
   expect(points).toBeGreaterThan(plainPlan(input).facts.points - 1e-9);
 });
 
-it('hands are as the address says them, within reason; days away are nobody’s weeks', async () => {
-  expect((await asked('hours=2.5&batches=1')).input.weeks[0]).toMatchObject({ hours: 2.5, batches: 1 });
-  for (const strange of ['hours=-3&batches=', 'hours=lots', 'hours=1e9'])
-    expect((await asked(strange)).hands).toEqual((await asked()).usual);
+it('hands are as they were said, or as is usual; days away are nobody’s weeks', async () => {
+  const usual = (await asked()).hands;
+  const said = await house.say('say-hands', { hours: 2.5, batches: 1 });
+  expect((await asked()).input.weeks[0]).toMatchObject({ hours: 2.5, batches: 1 });
+  if (said.ok) await house.say('undo', { of: said.commandId });
+  expect((await asked()).hands).toEqual(usual);
   await house.say('plan-away', { from: '2026-09-21', to: '2026-09-27' });
   const { input } = await asked();
   expect(input.weeks.filter((w) => w.away)).toHaveLength(1);
+});
+
+const CABBAGE = { picks: { 'cabbage-white': 3000 }, jars: { 'clip-1000.clamped': 2 } };
+
+it('what is wanted by hand goes before what was eaten, more on a feast', async () => {
+  await house.say('weigh-in', { cropId: 'cabbage-white', weight: '4 kg', bed: '', variety: '' });
+  await house.say('plan-feast', { from: '2026-12-21', to: '2026-12-27', people: 6, name: 'Yule' });
+  const of = async () => (await asked()).input.groups.find((g) => g.id === 'shredded')!.wanted;
+  const learnt = (await of())[0]!;
+  await house.say('say-wish', { styleId: 'shredded', servings: 7 });
+  const wanted = await of();
+  expect(wanted[0]).toBeCloseTo(7, 9);
+  expect(Math.max(...wanted)).toBeCloseTo(21, 6);
+  await house.say('say-wish', { styleId: 'shredded', servings: '' });
+  expect((await of())[0]).toBeCloseTo(learnt, 9);
+  expect(await house.say('say-wish', { styleId: 'soup', servings: 7 })).toMatchObject({ ok: false });
+});
+
+it('a kept plan is on the calendar as tentative, its salt on the list, and what came of it is told', async () => {
+  house.at('2026-09-16', 9);
+  await house.say('count-goods', { name: 'Sea salt', kind: 'salt', amount: '20 g', saltKindId: 'sea-fine' });
+  expect((await shoppingShown(house)).map((l) => l.why)).toEqual([]);
+  const starts = [
+    { styleId: 'shredded', monday: '2026-09-14', ...CABBAGE },
+    { styleId: 'pieces', monday: '2026-10-12', picks: { carrot: 900 }, jars: { 'clip-1000.clamped': 1 } }
+  ];
+  const kept = await house.say('keep-plan', { starts });
+  expect(kept).toMatchObject({ ok: true });
+  const [salt] = await shoppingShown(house);
+  expect(salt?.why).toBe('wanted');
+  // 3 kg picked are 2.4 kg of shreds, of which 92 % is water: about 2 % of that, and 20 g are there.
+  expect(salt!.lacks).toBeGreaterThan(0.015 * 2200 - 20);
+  expect(salt!.lacks).toBeLessThan(0.03 * 2500 - 20);
+  expect((await diary(house, '')).planned.map((p) => [p.monday, p.picks[0]?.g])).toEqual([
+    ['2026-09-14', 3000],
+    ['2026-10-12', 900]
+  ]);
+  expect((await asked()).input.held).toEqual([{ styleId: 'shredded', week: 0 }]);
+  // Begun, it is neither planned any more nor bought for.
+  await house.say('weigh-in', {
+    commandId: 'pick',
+    cropId: 'cabbage-white',
+    weight: '3 kg',
+    bed: '',
+    variety: ''
+  });
+  await house.say('enter-standing', {
+    ...{
+      commandId: 'kraut',
+      name: 'kraut',
+      styleId: 'shredded',
+      cropId: 'cabbage-white',
+      placeId: 'counter'
+    },
+    ...{ since: '2026-09-15', jarId: 'clip-1000.clamped', jars: 2 }
+  });
+  expect((await startsAhead(house, 6)).map((s) => s.styleId)).toEqual(['pieces']);
+  expect(await shoppingShown(house)).toEqual([]);
+  expect((await asked()).input.held).toEqual([]);
+  house.at('2026-10-21', 9);
+  expect((await asked()).keptTo).toEqual([
+    { styleId: 'pieces', monday: '2026-10-12', came: 'not' },
+    { styleId: 'shredded', monday: '2026-09-14', came: 'begun' }
+  ]);
+  if (kept.ok) await house.say('undo', { of: kept.commandId });
+  expect((await asked()).keptTo).toEqual([]);
+});
+
+it('a start said by hand binds the plan, and is refused for a week that has passed', async () => {
+  house.at('2026-09-16', 9);
+  const say = (monday: string, how: string) => house.say('say-start', { styleId: 'shredded', monday, how });
+  expect(await say('2026-09-01', 'begin')).toMatchObject({ ok: false });
+  await say('2026-09-16', 'later');
+  const { input, said } = await asked();
+  expect(input.barred).toEqual([{ styleId: 'shredded', week: 0 }]);
+  expect(input.held).toEqual([{ styleId: 'shredded', week: 1 }]);
+  expect(said.held).toEqual([{ styleId: 'shredded', monday: '2026-09-21' }]);
 });

@@ -157,6 +157,17 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   },
   'drop-sowing': { sowingId: 'row' },
   'say-frost': { day: '2026-10-15' },
+  'say-hands': { hours: 4, batches: 2 },
+  'say-wish': { styleId: 'pieces', servings: 6 },
+  'say-start': { styleId: 'pieces', monday: '2026-12-28', how: 'begin' },
+  'keep-plan': {
+    starts: [
+      {
+        ...{ styleId: 'pieces', monday: '2026-12-28' },
+        ...{ picks: { carrot: 900 }, jars: { 'clip-1000.clamped': 1 } }
+      }
+    ]
+  },
   'keep-brine': { name: 'Stock', amount: '1 l', strengthPercent: 5 },
   'take-brine': { brineId: 'stock', amount: '100 ml' },
   'shape-jar': {

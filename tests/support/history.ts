@@ -1,6 +1,7 @@
 import { asAddress, TINY_JPEG } from './photo';
 import type { CommandName } from '$lib/schema/commands';
 import { standing, type Batch } from '$lib/core/batch';
+import { addDays, dayOfWall } from '$lib/core/calendar';
 import { careTasks } from '$lib/core/care';
 import { allRecipes, batches, beds, brines, household, lots, pantry, runs, timers } from '$lib/server/repos';
 import { GATE_ANSWERS, GATES } from '$lib/core/run';
@@ -244,6 +245,19 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'drop-sowing': ({ beds: now }, d) =>
     d(3) === 0 && now.sowings[0] ? { sowingId: now.sowings[0].id } : undefined,
   'say-frost': (_, d) => ({ day: ['', '2026-10-15'][d(2)] }),
+  'say-hands': (_, d) => ({ hours: 1 + d(9), batches: 1 + d(5) }),
+  'say-wish': (_, d) => ({ styleId: STYLES[d(STYLES.length)], servings: ['', 1 + d(9)][d(2)] }),
+  'say-start': ({ now }, d) => ({
+    ...{ styleId: STYLES[d(STYLES.length)], monday: addDays(dayOfWall(now), 7 * d(5)) },
+    how: ['begin', 'not', 'later', 'free'][d(4)]
+  }),
+  'keep-plan': ({ now, ours }, d) => ({
+    starts: Array.from({ length: d(4) }, (_, i) => ({
+      ...{ styleId: STYLES[d(STYLES.length)], monday: addDays(dayOfWall(now), 7 * i) },
+      picks: { [CROPS[d(CROPS.length)]!]: 100 + d(3000) },
+      jars: ours.jars[0] ? { [ours.jars[0].id]: 1 + d(3) } : {}
+    }))
+  }),
   'set-dish': (_, d) => ({
     name: `Dish ${d(3)}`,
     uses: [{ styleId: ['shredded', 'pieces'][d(2)], weight: `${20 + d(80)} g` }]

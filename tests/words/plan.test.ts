@@ -1,6 +1,20 @@
 import { expect, it } from 'vitest';
 import type { PlanFacts } from '$lib/core/season';
-import { betterSays, fullSays, oneMoreSays, planSays, provenSays, whySays, yearsSay } from '$lib/words';
+import {
+  betterSays,
+  cameSays,
+  changeSays,
+  fullSays,
+  plannedMore,
+  plannedTitle,
+  stopsSays,
+  whatIfSays,
+  oneMoreSays,
+  planSays,
+  provenSays,
+  whySays,
+  yearsSay
+} from '$lib/words';
 
 const ways = { mass: (g: number) => `${g} g`, week: (t: number) => `week ${t}` };
 const facts = (lost: number, missed: number, servings: number): PlanFacts => ({
@@ -62,4 +76,18 @@ it('says how other years go', () => {
     'Full at some time: the cold in nearly every year; the litre in 4 years of 10.'
   );
   expect(fullSays({ ...years, full: [] }, String)).toBe('');
+});
+
+it('says what a change by hand did, what stopped a start, what came of one, and of what one is', () => {
+  expect(changeSays(facts(1, 0, 100), facts(1.4, 12, 88), ways)).toBe('12 servings fewer, 400 g more rots');
+  expect(changeSays(facts(2, 0, 88), facts(1, 0, 100), ways)).toBe('12 servings more, 1000 g less rots');
+  expect(changeSays(facts(1, 0, 100), facts(1, 0, 100), ways)).toBe('as much on the table, and no more rots');
+  expect(stopsSays('away')).toBe('nobody is here to look after it');
+  expect(cameSays('later')).toBe('a week later');
+  expect(whatIfSays({ is: 'more-jars', sizeId: 'x' }, () => '1 l clip jar')).toBe('2 more: 1 l clip jar');
+  expect(plannedTitle('Kraut')).toBe('Planned this week: Kraut');
+  expect(plannedMore([{ name: 'white cabbage', g: 4040 }], 'metric')).toMatch(
+    /^About 4.000.g white cabbage\. It moves with what is picked\.$/
+  );
+  expect(plannedMore([], 'metric')).toBe('It moves with what is picked.');
 });

@@ -1,6 +1,6 @@
 import type { WordsOf } from './kinds';
 
-/** What is refused about beds and sowings. */
+/** What is refused about beds, sowings and the season's plan. */
 export const OF_BEDS = {
   'sowing-unknown': ['That is not in a bed any more.', 'Reload the page: it may have been cleared.'],
   'yield-unknown': [
@@ -11,6 +11,11 @@ export const OF_BEDS = {
   'picked-before-sown': [
     'It cannot be picked before it was sown.',
     'Give a first pick after that day, or leave it out.'
+  ],
+  'week-past': ['That week has passed.', 'Give this week or one to come.'],
+  'week-far-off': (v) => [
+    `That is more than ${v.weeks} weeks off.`,
+    'Give a nearer week: nobody plans that far.'
   ],
   'sown-far-off': ['That is more than five years off.', 'Look at the year: give a day within five years.']
 } as const satisfies WordsOf;

@@ -1,4 +1,13 @@
-import type { OtherYears, PlanFacts, Worth } from '../core/season';
+import { writeMass, type WrittenUnits } from '../core/quantity';
+import {
+  WHAT_IF,
+  type CameOf,
+  type OtherYears,
+  type PlanFacts,
+  type Stops,
+  type WhatIf,
+  type Worth
+} from '../core/season';
 
 /** Under so many kg, or servings, nothing is said of it. */
 const LITTLE = { kg: 0.05, servings: 0.5 };
@@ -63,6 +72,69 @@ export function oneMoreSays(worth: Worth, { mass }: PlanWays): string {
     worth.missed >= LITTLE.servings ? `bring ${servings(worth.missed)} to the table` : ''
   ]);
 }
+
+/** What a change by hand did to a plan. Example: "12 servings fewer, 400 g more rots". */
+export function changeSays(before: PlanFacts, now: PlanFacts, { mass }: PlanWays): string {
+  const rots = rotsKg(now) - rotsKg(before);
+  const more = now.servings - before.servings;
+  const parts = [
+    Math.abs(more) >= LITTLE.servings ? `${servings(Math.abs(more))} ${more > 0 ? 'more' : 'fewer'}` : '',
+    Math.abs(rots) >= LITTLE.kg
+      ? `${mass(roughly(1000 * Math.abs(rots)))} ${rots > 0 ? 'more' : 'less'} rots`
+      : ''
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(', ') : 'as much on the table, and no more rots';
+}
+
+const STOPS: Readonly<Record<Stops, string>> = {
+  away: 'nobody is here to look after it',
+  produce: 'not enough of it is there in that week',
+  hands: 'there are too few hours in that week',
+  jars: 'no jar that it may stand in is owned',
+  counter: 'there is no room on the counter',
+  store: 'there is nowhere to put it when it is ready',
+  others: 'there is not enough for it beside the others'
+};
+/** Why a start that is held to is not in the plan. */
+export const stopsSays = (why: Stops): string => STOPS[why];
+
+const CAME: Readonly<Record<CameOf, string>> = {
+  begun: 'as planned',
+  earlier: 'a week earlier',
+  later: 'a week later',
+  not: 'not begun'
+};
+/** What came of a planned start. */
+export const cameSays = (came: CameOf): string => CAME[came];
+
+/** Another season beside this one, as one chooses it. */
+export const whatIfSays = (what: WhatIf, jarName: (id: string) => string): string => {
+  switch (what.is) {
+    case 'nobody-away':
+      return 'nobody goes away';
+    case 'more-hands':
+      return 'half as many hours and batches again';
+    case 'more-cold':
+      return `${WHAT_IF.coldLitres} l more in the cold`;
+    case 'fewer-picks':
+      return 'three tenths less is picked';
+    case 'more-picks':
+      return 'three tenths more is picked';
+    case 'more-jars':
+      return `${WHAT_IF.jars} more: ${jarName(what.sizeId)}`;
+  }
+};
+
+/** A start of a kept plan, in a calendar. Example: "Planned this week: Brined short cucumbers". */
+export const plannedTitle = (name: string): string => `Planned this week: ${name}`;
+/** Of what. Example: "About 4 kg white cabbage. It moves with what is picked." */
+export const plannedMore = (
+  picks: readonly { readonly name: string; readonly g: number }[],
+  units: WrittenUnits
+): string => {
+  const of = picks.map((p) => `${writeMass(roughly(p.g), units)} ${p.name}`);
+  return `${of.length > 0 ? `About ${of.join(', ')}. ` : ''}It moves with what is picked.`;
+};
 
 /** How other years go with a plan. Example: "430 to 560 servings come to the table nine times in ten, and 5 kg to 17 kg rot." */
 export function yearsSay({ servings: s, rotsKg }: OtherYears, { mass }: PlanWays): string {

@@ -11,7 +11,7 @@ export const goodsAmount = (g: Goods, units: WrittenUnits, n = g.amount): string
 export function whyBought({ why, goods, lacks }: ToBuy, units: WrittenUnits): string {
   if (!goods) return 'on the list by hand';
   if (why === 'wanted')
-    return `what is being made wants ${goodsAmount(goods, units, lacks)} more than there is`;
+    return `what is being made or planned wants ${goodsAmount(goods, units, lacks)} more than there is`;
   if (why === 'old' && goods.useBy) return `good until ${dayAndYear(wall(goods.useBy, 12))}: too old now`;
   return goods.amount > 0 ? `${goodsAmount(goods, units)} left` : 'none left';
 }

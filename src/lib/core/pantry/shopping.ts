@@ -68,9 +68,9 @@ export interface ToBuy {
 }
 
 /**
- * The whole list: what was counted low or is out of date, salt that what is being made wants beyond what there is, and a
+ * The whole list: what was counted low or is out of date, salt that what is being made or planned wants beyond what there is, and a
  * person's own lines. What lies in the basket stays on it until it is home.
- * @param wanted salt that what lies on benches will take, g by its kind
+ * @param wanted salt that what lies on benches or is planned will take, g by its kind
  */
 export function shoppingList(
   pantry: Pantry,

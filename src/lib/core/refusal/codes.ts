@@ -1,8 +1,11 @@
+import { OF_THE_SEASON } from './codes-season';
+
 /**
  * Every reason for which something is not done. A code without words does not compile (`words/problems.ts`), and neither does
  * a refusal by a code that does not stand here.
  */
 export const REFUSAL_CODES = [
+  ...OF_THE_SEASON,
   'missing',
   'making-over',
   'salted-not-back',
@@ -110,11 +113,6 @@ export const REFUSAL_CODES = [
   'more-than-fits',
   'more-than-jar-takes',
   'basket-empty',
-  'sowing-unknown',
-  'yield-unknown',
-  'first-pick-unknown',
-  'picked-before-sown',
-  'sown-far-off',
   'line-there',
   'list-line-unknown',
   'more-than-written',

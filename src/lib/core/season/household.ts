@@ -9,6 +9,7 @@ import { mondayOf, weekOf, type CropAhead } from '../sowing/index';
 import { styleLike } from '../style/index';
 import { isBottle, jarGeometry, usableMl } from '../vessel/index';
 import { seasonStyles, SERVING_G, stores } from './household-styles';
+import { boundBy, startOf, type SeasonSaid } from './said';
 import {
   USUAL_POINTS,
   type SeasonCrop,
@@ -49,7 +50,7 @@ export interface SeasonKnown {
   readonly taught: readonly TaughtByEating[];
   readonly care: Pick<CareHouse, 'places' | 'courseOf'>;
   readonly today: Day;
-  readonly hands: { readonly hours: number; readonly batches: number };
+  readonly said: SeasonSaid;
 }
 
 /** The season of a household from this week on: what comes and lies there, what is eaten, what there is to make it in. */
@@ -58,10 +59,12 @@ export function seasonAhead(known: SeasonKnown): SeasonInput {
   const sizes = seasonSizes(known.household);
   const styles = seasonStyles(known.household, crops, sizes, WEEKS_AHEAD);
   const stands = standsNow(known, styles, sizes);
+  const begun = known.batches.map(startOf);
   return {
     weeks: seasonWeeks(known, stands.shelf),
     ...{ crops, styles, sizes, groups: seasonGroups(known, styles) },
     ...{ standing: stands.standing, stored: stands.stored, opened: stands.opened },
+    ...boundBy(known.said, known.today, begun),
     ...{ firmWeeks: FIRM_WEEKS, countEvery: COUNT_EVERY, points: USUAL_POINTS }
   };
 }
@@ -114,7 +117,7 @@ function seasonSizes({ jars }: Household): SeasonSize[] {
 }
 
 function seasonWeeks(
-  { household, today, hands }: SeasonKnown,
+  { household, today, said }: SeasonKnown,
   shelf: ReadonlyMap<string, number>
 ): SeasonWeek[] {
   const room = (of: readonly { readonly shelfLitres: number | null }[], taken: number) =>
@@ -123,6 +126,7 @@ function seasonWeeks(
       taken,
       of.some((p) => p.shelfLitres === null) ? NO_LIMIT : of.reduce((a, p) => a + (p.shelfLitres ?? 0), 0)
     );
+  const hands = said.hands ?? USUAL_HANDS;
   const { counter, cold, cellar } = stores(household.places);
   return Array.from({ length: WEEKS_AHEAD }, (_, t) => ({
     ...{ hours: hands.hours, easy: EASY, batches: hands.batches },
@@ -135,14 +139,17 @@ function seasonWeeks(
 
 /** What a household likes of each style, by who sits at the table in each week. */
 function seasonGroups(
-  { household, taught, today }: SeasonKnown,
+  { household, taught, today, said }: SeasonKnown,
   styles: SeasonInput['styles']
 ): SeasonGroup[] {
   const appetites = styles.map(({ group }) => appetiteOf(eatenOf(taught, group, household, today)));
   const knows = appetites.some((a) => a.learntFromG > 0);
   return styles.map(({ group }, i) => {
     const { personWeekG: likes, learntFromG } = appetites[i]!;
-    const personWeekG = knows && learntFromG === 0 ? UNTRIED * likes : likes;
+    const wish = said.wishes[group];
+    const learnt = knows && learntFromG === 0 ? UNTRIED * likes : likes;
+    // What is said goes before what was eaten.
+    const personWeekG = wish === undefined ? learnt : (wish * SERVING_G) / Math.max(1, household.people);
     const weeks = Array.from({ length: WEEKS_AHEAD }, (_, t) => mondayAhead(today, t));
     return {
       id: group,

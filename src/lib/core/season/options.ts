@@ -1,4 +1,4 @@
-import type { SeasonCrop, SeasonInput, SeasonStyle, StorePlace } from './types';
+import type { SeasonCrop, SeasonInput, SeasonStyle, StartIn, StorePlace } from './types';
 
 /** A part of a batch that leaves the counter in a week, and the last week in which it may be eaten. */
 export interface End {
@@ -38,8 +38,13 @@ export function startOptions(input: SeasonInput): StartOption[] {
   );
 }
 
+/** Whether a start is among some. */
+export const isAmong = (all: readonly StartIn[], styleId: string, week: number): boolean =>
+  all.some((s) => s.styleId === styleId && s.week === week);
+
 function optionOf(input: SeasonInput, style: SeasonStyle, week: number): StartOption | null {
-  const { weeks, crops } = input;
+  const { weeks, crops, barred } = input;
+  if (isAmong(barred, style.id, week)) return null;
   for (let t = week; t < week + Math.max(1, style.careWeeks); t++) if (weeks[t]?.away ?? false) return null;
   const has = style.shares.map(({ cropId }) => {
     const crop = crops.find((c) => c.id === cropId);
@@ -58,6 +63,27 @@ function optionOf(input: SeasonInput, style: SeasonStyle, week: number): StartOp
   );
   const least = style.litres.from * style.kgPerLitre;
   return most >= least && most > 0 ? { style, week, least, most, ends, has } : null;
+}
+
+/** Why a style cannot be begun in a week: what there is not enough of. */
+export type Stops = 'away' | 'produce' | 'hands' | 'jars' | 'counter' | 'store' | 'others';
+
+/** Why a start that is wanted is not in a plan; `others`: it could be, were it not for the other starts. */
+export function whatStops(input: SeasonInput, { styleId, week }: StartIn): Stops {
+  const style = input.styles.find((s) => s.id === styleId);
+  const at = input.weeks[week];
+  if (!style || !at) return 'produce';
+  if (optionOf({ ...input, barred: [] }, style, week)) return 'others';
+  for (let t = week; t < week + Math.max(1, style.careWeeks); t++) if (input.weeks[t]?.away) return 'away';
+  const least = style.litres.from * style.kgPerLitre;
+  const without = (free: Partial<SeasonInput>) =>
+    optionOf({ ...input, barred: [], ...free }, style, week) !== null;
+  const endless = input.weeks.map((w) => ({ ...w, counter: Infinity, hours: Infinity }));
+  if (endsOf(input, style, week).length === 0) return 'store';
+  if (!without({ weeks: endless, sizes: input.sizes.map((j) => ({ ...j, owned: Infinity })) }))
+    return 'produce';
+  if (at.counter < least * style.shelfPerKg) return 'counter';
+  return without({ weeks: endless }) ? 'hands' : 'jars';
 }
 
 /** So late at most a batch waits on the counter for a cellar that opens, weeks. */

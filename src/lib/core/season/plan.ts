@@ -1,3 +1,4 @@
+import type { Entry } from './lp';
 import type { Model, StartColumns, StockColumns } from './model-types';
 import type { JarsInUse, Meal, PlannedBatch, SeasonInput, SeasonPlan } from './types';
 
@@ -45,3 +46,20 @@ const mealsOf = (
   at: (column: number) => number
 ): Meal[] =>
   columns.map((column, i) => ({ styleId, place, week: from + i, kg: at(column) })).filter((m) => m.kg > DUST);
+
+/** What of a plan is whole, in a model's columns: starts, and the jars of the firm weeks. */
+export function wholeIn({ firmWeeks }: SeasonInput, model: Model, plan: SeasonPlan): Entry[] {
+  const starts = model.starts.flatMap(({ option: { style, week }, made, jars }): Entry[] => {
+    const batch = plan.batches.find((b) => b.styleId === style.id && b.week === week);
+    const n = (sizeId: string) => batch?.jars.find((j) => j.sizeId === sizeId)?.n ?? 0;
+    const whole = week < firmWeeks ? jars.map((j): Entry => [j.column, n(j.sizeId)]) : [];
+    return [[made, batch ? 1 : 0], ...whole];
+  });
+  const back = model.back
+    .filter((b) => b.week < firmWeeks)
+    .map(({ styleId, sizeId, week, column }): Entry => {
+      const same = plan.back.find((b) => b.styleId === styleId && b.sizeId === sizeId && b.week === week);
+      return [column, same?.n ?? 0];
+    });
+  return [...starts, ...back];
+}

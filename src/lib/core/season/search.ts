@@ -1,7 +1,8 @@
-import type { Entry, LpSolver, OpenLp, Solved } from './lp';
+import type { LpSolver, OpenLp, Solved } from './lp';
 import { seasonModel } from './model';
 import type { Model } from './model-types';
-import { startOptions, type StartOption } from './options';
+import { isAmong, startOptions, type StartOption } from './options';
+import { wholeIn } from './plan';
 import type { SeasonInput, SeasonPlan } from './types';
 
 /** An inequality that a solved choice of starts proves of all others: no choice is worth more than this says. */
@@ -38,6 +39,8 @@ export class Search {
   trials = 0;
   private readonly lp: OpenLp;
   private made: (0 | 1)[];
+  /** Starts that are not moved: said by hand. */
+  private held: ReadonlySet<number>;
   private proofs: Proof[] = [];
 
   constructor(
@@ -48,6 +51,7 @@ export class Search {
     this.model = seasonModel(input, this.options);
     this.lp = solver.open(this.model.lp);
     this.made = this.options.map(() => 0);
+    this.held = new Set(this.options.flatMap((o, i) => (isAmong(input.held, o.style.id, o.week) ? [i] : [])));
   }
 
   /** The starts of the choice at hand. */
@@ -61,7 +65,7 @@ export class Search {
 
   /** The best in fractions: a bound of all plans; then whole starts, one week after another. */
   dive(): void {
-    const root = this.lp.relaxed();
+    const root = this.root();
     if (!root) return;
     this.bound = root.value;
     let now: Solved = root;
@@ -69,8 +73,13 @@ export class Search {
     for (const week of weeks) {
       const here = this.options.flatMap((o, i) => (o.week === week ? [i] : []));
       const wants = here
-        .filter((i) => now.x[this.model.starts[i]!.kg]! >= MADE * this.options[i]!.least)
-        .sort((a, b) => now.x[this.model.starts[b]!.kg]! - now.x[this.model.starts[a]!.kg]!);
+        .filter((i) => this.held.has(i) || now.x[this.model.starts[i]!.kg]! >= MADE * this.options[i]!.least)
+        // What is held comes first, and is let go last.
+        .sort(
+          (a, b) =>
+            Number(this.held.has(b)) - Number(this.held.has(a)) ||
+            now.x[this.model.starts[b]!.kg]! - now.x[this.model.starts[a]!.kg]!
+        );
       let made = this.fitting(week, wants);
       for (;;) {
         this.fix(here.map((i) => [i, made.includes(i) ? 1 : 0] as const));
@@ -82,6 +91,22 @@ export class Search {
     }
     this.value = now.value;
     this.prove(now);
+  }
+
+  /** The best in fractions, with what is held; where that cannot be, without. */
+  private root(): Solved | null {
+    this.fix([...this.held].map((i) => [i, 1] as const));
+    const root = this.lp.relaxed();
+    if (root || this.held.size === 0) return root;
+    const columns = [...this.held].map((i) => this.model.starts[i]!.made);
+    for (const i of this.held) this.made[i] = 0;
+    this.held = new Set();
+    this.lp.bound(
+      columns,
+      columns.map(() => 0),
+      columns.map(() => 1)
+    );
+    return this.lp.relaxed();
   }
 
   /** One round over all moves, the most promising first, each that is better taken at once. */
@@ -104,32 +129,14 @@ export class Search {
     const columns = this.model.starts.map((s) => s.made);
     this.lp.bound(
       columns,
-      columns.map(() => 0),
+      columns.map((_, i): number => (this.held.has(i) ? this.made[i]! : 0)),
       columns.map(() => 1)
     );
-    const solved = this.lp.whole(this.wholeIn(plan), ends);
+    const solved = this.lp.whole(wholeIn(this.input, this.model, plan), ends);
     if (!solved) return;
     this.bound = Math.min(this.bound, solved.bound);
     this.value = solved.value;
     this.made = columns.map((c) => (solved.x[c]! > 0.5 ? 1 : 0));
-  }
-
-  /** What of a plan is whole: starts, and the jars of the firm weeks. */
-  private wholeIn(plan: SeasonPlan): Entry[] {
-    const { firmWeeks } = this.input;
-    const starts = this.model.starts.flatMap(({ option: { style, week }, made, jars }): Entry[] => {
-      const batch = plan.batches.find((b) => b.styleId === style.id && b.week === week);
-      const n = (sizeId: string) => batch?.jars.find((j) => j.sizeId === sizeId)?.n ?? 0;
-      const whole = week < firmWeeks ? jars.map((j): Entry => [j.column, n(j.sizeId)]) : [];
-      return [[made, batch ? 1 : 0], ...whole];
-    });
-    const back = this.model.back
-      .filter((b) => b.week < firmWeeks)
-      .map(({ styleId, sizeId, week, column }): Entry => {
-        const same = plan.back.find((b) => b.styleId === styleId && b.sizeId === sizeId && b.week === week);
-        return [column, same?.n ?? 0];
-      });
-    return [...starts, ...back];
   }
 
   /** A move may lie behind one that was taken since. */
@@ -215,10 +222,11 @@ export class Search {
   private moves(): Move[] {
     const out: Move[] = [];
     this.options.forEach((o, i) => {
+      if (this.held.has(i)) return;
       out.push([[i, this.made[i] === 1 ? 0 : 1]]);
       if (this.made[i] === 0) return;
       this.options.forEach((other, k) => {
-        if (this.made[k] === 1) return;
+        if (this.made[k] === 1 || this.held.has(k)) return;
         const far = Math.abs(other.week - o.week);
         const near = other.style.id === o.style.id ? far <= 4 : far <= 1;
         if (near) out.push([[i, 0] as const, [k, 1] as const]);

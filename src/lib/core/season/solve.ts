@@ -1,7 +1,7 @@
 import { checkPlan } from './check';
 import { greedyPlan } from './greedy';
 import type { LpSolver } from './lp';
-import { startOptions } from './options';
+import { isAmong, startOptions } from './options';
 import { Search } from './search';
 import type { SeasonInput } from './types';
 import { carriedOut, type Checked } from './whole';
@@ -46,20 +46,23 @@ export function plainPlan(input: SeasonInput): PlanSoFar {
 }
 
 /**
- * Plans for a season, each better than the one before and each passed by the checker: the plain way at once, its starts with
+ * Plans for a season, each better than the one before (or nearer to what is held by hand) and each passed by the checker: the plain way at once, its starts with
  * better sizes and meals, what the fractions choose, what search and proof find.
  */
 export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until = {}): Generator<PlanSoFar> {
   let best: Checked = plainPlan(input);
+  const holds = ({ plan }: Checked) =>
+    input.held.filter((h) => isAmong(plan.batches, h.styleId, h.week)).length;
   const better = (found: Checked | null, at: Omit<PlanSoFar, keyof Checked>): PlanSoFar[] => {
-    const isBetter = found !== null && found.facts.points > best.facts.points;
+    const more = found === null ? -1 : holds(found) - holds(best);
+    const isBetter = found !== null && (more > 0 || (more === 0 && found.facts.points > best.facts.points));
     if (isBetter) best = found;
     return isBetter || at.settled ? [{ ...best, ...at }] : [];
   };
   const first = best;
   yield { ...best, ...UNPROVEN };
-  const starts = startOptions(input).filter((o) =>
-    first.plan.batches.some((b) => b.styleId === o.style.id && b.week === o.week)
+  const starts = startOptions(input).filter(({ style, week }) =>
+    [...first.plan.batches, ...input.held].some((b) => b.styleId === style.id && b.week === week)
   );
   yield* better(carriedOut(input, solver, starts, AT_ONCE), UNPROVEN);
   const search = new Search(input, solver);

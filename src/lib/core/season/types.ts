@@ -132,6 +132,12 @@ export const USUAL_POINTS: Points = {
   left: 0.15
 };
 
+/** A style begun in a week. */
+export interface StartIn {
+  readonly styleId: string;
+  readonly week: number;
+}
+
 export interface SeasonInput {
   readonly weeks: readonly SeasonWeek[];
   readonly crops: readonly SeasonCrop[];
@@ -142,6 +148,9 @@ export interface SeasonInput {
   readonly stored: readonly SeasonStored[];
   /** Eaten already of jars that still stand, kg by style. */
   readonly opened: Readonly<Record<string, number>>;
+  /** Begun then, where that can be, and not begun then: said by hand. */
+  readonly held: readonly StartIn[];
+  readonly barred: readonly StartIn[];
   /** So many weeks are planned in whole jars. */
   readonly firmWeeks: number;
   /** Jars that come back are counted every so many weeks. */

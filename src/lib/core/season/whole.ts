@@ -3,7 +3,7 @@ import type { Entry, LpSolver, OpenLp, Solved } from './lp';
 import { seasonModel } from './model';
 import type { Model, StartColumns } from './model-types';
 import { planOf } from './plan';
-import type { StartOption } from './options';
+import { isAmong, type StartOption } from './options';
 import type { SeasonInput, SeasonPlan } from './types';
 
 /** A plan that passed the checker, and what it comes to. */
@@ -28,6 +28,13 @@ export function carriedOut(
     const rounded = roundedJars(input, model, lp);
     const all = model.lp.cost.map((_, i) => i);
     lp.bound(all, model.lp.lower, model.lp.upper);
+    const held = model.starts
+      .filter(
+        ({ option: o, made }) => isAmong(input.held, o.style.id, o.week) && (rounded?.x[made] ?? 0) > 0.5
+      )
+      .map((s) => s.made);
+    const ones = held.map(() => 1);
+    lp.bound(held, ones, ones);
     const from = all.map((c): Entry => [c, rounded?.x[c] ?? 0]);
     const solved = ends.seconds > 0 ? lp.whole(rounded ? from : [], ends) : null;
     const best = [rounded, solved].filter((s) => s !== null).sort((a, b) => b.value - a.value)[0];

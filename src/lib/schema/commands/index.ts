@@ -7,6 +7,7 @@ import { KIT } from './kit';
 import { MAKING } from './making';
 import { MOVES } from './moves';
 import { RUN } from './run';
+import { SEASON } from './season';
 import { SHOPPING } from './shopping';
 import { SOWING } from './sowing';
 import { STORED } from './stored';
@@ -26,6 +27,7 @@ export const COMMANDS = {
   ...KIT,
   ...SHOPPING,
   ...SOWING,
+  ...SEASON,
   ...TIMERS
 } as const;
 

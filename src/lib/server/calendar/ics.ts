@@ -1,11 +1,13 @@
 import ical, {
   ICalAlarmType,
   ICalCalendarMethod,
+  ICalEventStatus,
+  ICalEventTransparency,
   type ICalCalendar,
   type ICalEventData
 } from 'ical-generator';
-import { wallText, type WallMinute } from '../../core/calendar';
-import { careAheadWords, roundTitle, windowMore, windowTitle } from '../../words';
+import { addDays, wall, wallText, type WallMinute } from '../../core/calendar';
+import { careAheadWords, plannedMore, plannedTitle, roundTitle, windowMore, windowTitle } from '../../words';
 import type { Diary } from '../views/diary';
 
 /** A calendar asks again after so long, s. */
@@ -13,7 +15,7 @@ const AGAIN_S = 3600;
 const MINUTE_MS = 60_000;
 
 /**
- * What is to come as an iCalendar (RFC 5545): rounds, windows, timers. Its times are the household's wall, in no zone: eight in
+ * What is to come as an iCalendar (RFC 5545): rounds, windows, timers, planned starts. Its times are the household's wall, in no zone: eight in
  * the morning is eight there. An event keeps its name as long as it is the same round, jar or timer, and is newer when the
  * log went on.
  *
@@ -39,6 +41,12 @@ export function icsOf(diary: Diary, address: string, feed: string): string {
     add(`${w.what}-${w.key}`, w.at, {
       ...{ allDay: true, summary: windowTitle(w), description: windowMore(w) },
       url: `${address}/notebook/${w.batchId}`
+    });
+  for (const p of diary.planned)
+    add(`planned-${p.styleId}-${p.monday}`, wall(p.monday, 0), {
+      ...{ allDay: true, end: asDate(wall(addDays(p.monday, 7), 0)), status: ICalEventStatus.TENTATIVE },
+      ...{ transparency: ICalEventTransparency.TRANSPARENT, url: `${address}/season/plan` },
+      ...{ summary: plannedTitle(p.name), description: plannedMore(p.picks, diary.units) }
     });
   for (const t of diary.timers)
     add(`timer-${t.id}`, t.at, { ...ENDS(t.at, 1), summary: t.name, description: t.next, alarms: [RINGS] });

@@ -37,9 +37,11 @@ import { evolveTimer, TIMER_UNDO, type Timer, type TimerEvent } from '../../core
 import { Aggregate } from '../db/aggregate';
 import { bedsOurs } from './beds';
 import { brines, OURS, pantries, shoppings } from './pantry';
+import { seasonsSaid } from './season';
 
 export * from './beds';
 export * from './pantry';
+export * from './season';
 import type { Work } from '../db/kinds';
 
 export const lots = new Aggregate<Lot, LotEvent, LotBrief>({
@@ -177,7 +179,7 @@ const byKind: Record<
   }
 > = {
   ...{ lot: lots, batch: batches, household: households, pantry: pantries },
-  ...{ shopping: shoppings, beds: bedsOurs },
+  ...{ shopping: shoppings, beds: bedsOurs, season: seasonsSaid },
   ...{ brine: brines, recipe: recipes, timer: timers, run: runs }
 };
 

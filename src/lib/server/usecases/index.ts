@@ -20,6 +20,7 @@ import {
   visit,
   goneJars
 } from './batches';
+import { keepPlan, sayHands, sayStart, sayWish } from './season';
 import { dropSowing, sayFrost, sow } from './sowing';
 import { bringHome, countGoods, strikeLine, tickLine, writeLine } from './shopping';
 import { changeLids, heatJars, letWait, moveJars } from './moves';
@@ -172,6 +173,7 @@ export const USE_CASES = {
   'weigh-spoon': weighSpoon,
   'reset-learning': resetLearning,
   ...{ sow, 'drop-sowing': dropSowing, 'say-frost': sayFrost },
+  ...{ 'say-hands': sayHands, 'say-wish': sayWish, 'say-start': sayStart, 'keep-plan': keepPlan },
   'count-goods': countGoods,
   'write-line': writeLine,
   'strike-line': strikeLine,

@@ -1,47 +1,58 @@
-import { dayOfWall, type Day } from '../../core/calendar';
+import { dayOfWall, wall, type Day } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
 import { FIRST_BENCH, type Lot } from '../../core/lot';
-import { seasonAhead, USUAL_HANDS, type SeasonInput } from '../../core/season';
+import {
+  cameOf,
+  seasonAhead,
+  startOf,
+  USUAL_HANDS,
+  type CameOf,
+  type Hands,
+  type KeptStart,
+  type SeasonInput,
+  type SeasonSaid,
+  type StartAt
+} from '../../core/season';
+import { mondayOf, weekOf } from '../../core/sowing';
+import { batches, seasonSaid } from '../repos';
 import { makingsOf, type House } from '../usecases';
 import { bedsShown } from './beds';
 import { careHouse } from './care';
 import { living, once } from './living';
 import { eatingTaught } from './souring';
 
-/** What a season's plan is made from, and what can be begun of it at once. */
+/** What a season's plan is made from, what was said of it, and what can be begun of it at once. */
 export interface PlanAsked {
   readonly input: SeasonInput;
   readonly today: Day;
-  readonly hands: { readonly hours: number; readonly batches: number };
-  readonly usual: typeof USUAL_HANDS;
+  readonly hands: Hands;
+  /** Said by hand, of weeks to come. */
+  readonly said: Pick<SeasonSaid, 'wishes' | 'held' | 'barred'>;
+  /** The plan that was kept, from this week on. */
+  readonly kept: readonly KeptStart[];
+  /** What came of it in the weeks before, the latest first. */
+  readonly keptTo: readonly (StartAt & { readonly came: CameOf })[];
   /** What lies in the Garden. */
   readonly lots: readonly Pick<Lot, 'id' | 'cropId' | 'gardenG' | 'day'>[];
   /** A bench on which nothing lies, to take a start to; null: all are taken, and another is begun. */
   readonly bench: string | null;
 }
 
-/** More hands nobody has, and fewer make nothing. */
-const MOST = { hours: 80, batches: 30 };
+/** What was planned is looked back upon for so many weeks. */
+const LOOKS_BACK = 8;
 
-/** A figure of an address within its limits; anything else: the usual. */
-function figure(said: string | null, usual: number, most: number): number {
-  const n = Number(said);
-  return said !== null && said !== '' && n > 0 && n <= most ? n : usual;
-}
-
-/** A week's hands as an address says them. */
-export const handsSaid = (params: URLSearchParams): PlanAsked['hands'] => ({
-  hours: figure(params.get('hours'), USUAL_HANDS.hours, MOST.hours),
-  batches: Math.round(figure(params.get('batches'), USUAL_HANDS.batches, MOST.batches))
-});
-
-export async function planAsked(house: House, hands: PlanAsked['hands']): Promise<PlanAsked> {
+export async function planAsked(house: House): Promise<PlanAsked> {
   const { household, lots: waiting, now } = await living(house);
   const today = dayOfWall(now);
+  const monday = mondayOf(weekOf(today));
   const makings = await makingsOf(house.db, cropsOf(household));
+  const said = await seasonSaid(house.db);
+  const ahead = <S extends StartAt>(all: readonly S[]) => all.filter((s) => s.monday >= monday);
   return {
-    input: await once(house, `plan ${hands.hours} ${hands.batches}`, () => seasonOf(house, hands)),
-    ...{ today, hands, usual: USUAL_HANDS },
+    input: await once(house, 'plan', () => seasonOf(house)),
+    ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
+    said: { wishes: said.wishes, held: ahead(said.held), barred: ahead(said.barred) },
+    kept: ahead(said.kept),
     lots: waiting
       .filter((l) => l.gardenG > 0)
       .map(({ id, cropId, gardenG, day }) => ({ id, cropId, gardenG, day }))
@@ -50,10 +61,22 @@ export async function planAsked(house: House, hands: PlanAsked['hands']): Promis
   };
 }
 
-async function seasonOf(house: House, hands: PlanAsked['hands']): Promise<SeasonInput> {
-  const { household, lots, batches, now } = await living(house);
+/** What came of what was to be begun in the last weeks. */
+async function keptTo(house: House, { kept }: SeasonSaid, today: Day): Promise<PlanAsked['keptTo']> {
+  const now = weekOf(today);
+  const past = kept.filter((s) => weekOf(s.monday) < now && weekOf(s.monday) >= now - LOOKS_BACK);
+  if (past.length === 0) return [];
+  const since = wall(mondayOf(now - LOOKS_BACK - 1), 0);
+  const begun = (await batches.briefs(house.db, { from: since })).map(startOf);
+  return past
+    .map(({ styleId, monday }) => ({ styleId, monday, came: cameOf({ styleId, monday }, begun) }))
+    .sort((a, b) => b.monday.localeCompare(a.monday) || a.styleId.localeCompare(b.styleId));
+}
+
+async function seasonOf(house: House): Promise<SeasonInput> {
+  const { household, lots, batches: live, now } = await living(house);
   return seasonAhead({
-    ...{ household, lots, batches, hands, today: dayOfWall(now) },
+    ...{ household, lots, batches: live, today: dayOfWall(now), said: await seasonSaid(house.db) },
     ahead: (await bedsShown(house)).ahead,
     taught: await eatingTaught(house),
     care: await careHouse(house)

@@ -4,6 +4,7 @@
   import { mondayAhead, type PlanFacts, type SeasonInput, type SeasonPlan } from '$lib/core/season';
   import { monthName } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
+  import { jarNames } from './names';
 
   /** How full everything gets, week by week: hands, counter, cold, and each kind of jar against how many there are. */
   interface Props {
@@ -43,7 +44,7 @@
     ...input.sizes
       .filter((j) => peak(facts.jars[j.id] ?? []) > 0.05)
       .map((j) => ({
-        name: house.household.jars.find((o) => o.id === j.id)?.name ?? j.id,
+        name: jarNames(house.household)(j.id),
         says: `${Math.ceil(peak(facts.jars[j.id] ?? []) - 0.01)} of ${j.owned} at most`,
         used: (facts.jars[j.id] ?? []).slice(0, lastStart + 1),
         most: input.weeks.map(() => j.owned)

@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { PlanFacts, SeasonInput } from '$lib/core/season';
-  import { stylesIn } from '$lib/core/style';
   import type { PlanWays } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
+  import { styleNames } from './names';
 
   /** Which kinds run short, how much of what is wanted, and when first. */
   let { input, facts, ways }: { input: SeasonInput; facts: PlanFacts; ways: PlanWays } = $props();
@@ -17,7 +17,7 @@
         const short = missed.filter((m) => m.servings > SHORT * (g.wanted[m.week] ?? 0));
         return {
           id: g.id,
-          name: stylesIn(house.household.styles).find((s) => s.id === g.id)?.name ?? g.id,
+          name: styleNames(house.household)(g.id),
           missed: missed.reduce((a, m) => a + m.servings, 0),
           wanted,
           weeks: short.length,

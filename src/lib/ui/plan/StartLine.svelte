@@ -1,15 +1,13 @@
 <script lang="ts">
   import type { PlannedBatch, SeasonInput } from '$lib/core/season';
-  import { stylesIn } from '$lib/core/style';
   import { listed, roughly } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
+  import { jarNames, styleNames } from './names';
 
   /** One start of the plan: what, of what, in which jars. */
   let { input, batch, firm }: { input: SeasonInput; batch: PlannedBatch; firm: boolean } = $props();
   const house = useHouse();
-  const name = $derived(
-    stylesIn(house.household.styles).find((s) => s.id === batch.styleId)?.name ?? batch.styleId
-  );
+  const name = $derived(styleNames(house.household)(batch.styleId));
   const rough = (kg: number) => house.mass(roughly(kg * 1000));
   const parts = $derived(
     batch.uses
@@ -17,7 +15,7 @@
       .sort((a, b) => b.kg - a.kg)
       .map((u) => `${rough(u.kg)} ${u.cropId ? (house.crop(u.cropId)?.name ?? u.cropId) : 'bought'}`)
   );
-  const jarName = (id: string) => house.household.jars.find((j) => j.id === id)?.name ?? id;
+  const jarName = $derived(jarNames(house.household));
   const jars = $derived(
     firm
       ? listed(batch.jars.map((j) => `${Math.round(j.n)} × ${jarName(j.sizeId)}`))

@@ -2,11 +2,20 @@
   import { nanoid } from 'nanoid';
   import { goto } from '$app/navigation';
   import { Button } from 'flowbite-svelte';
-  import type { PlannedBatch, SeasonInput, SeasonPlan, Worth } from '$lib/core/season';
+  import {
+    mondayAhead,
+    type PlannedBatch,
+    type SeasonInput,
+    type SeasonPlan,
+    type StartAt,
+    type Worth
+  } from '$lib/core/season';
   import { whySays, type PlanWays, type Problem } from '$lib/words';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import { send, tell } from '../house/send';
+  import { isHeld, styleNames } from './names';
+  import StartActs from './StartActs.svelte';
   import StartLine from './StartLine.svelte';
 
   /** What the plan begins this week, why, and a tap to the Bench. */
@@ -17,10 +26,13 @@
     ways: PlanWays;
     lots: readonly { readonly id: string; readonly cropId: string; readonly gardenG: number }[];
     bench: string | null;
+    today: string;
+    held: readonly StartAt[];
   }
-  let { input, plan, whys, ways, lots, bench }: Props = $props();
+  let { input, plan, whys, ways, lots, bench, today, held }: Props = $props();
   const house = useHouse();
   const now = $derived(plan.batches.map((batch, i) => ({ batch, i })).filter((b) => b.batch.week === 0));
+  const name = $derived(styleNames(house.household));
   let busy = $state(false);
   let problem = $state<Problem | null>(null);
 
@@ -77,6 +89,11 @@
             .join(', ')} is not in the Garden yet.
         </p>
       {/if}
+      <StartActs
+        start={{ styleId: batch.styleId, monday: mondayAhead(today, 0) }}
+        name={name(batch.styleId)}
+        held={isHeld(held, batch, today)}
+      />
     </li>
   {:else}
     <li class="py-2 text-quiet">Nothing wants beginning this week.</li>

@@ -1,10 +1,22 @@
 <script lang="ts">
-  import type { SeasonInput, SeasonPlan } from '$lib/core/season';
+  import { mondayAhead, type SeasonInput, type SeasonPlan, type StartAt } from '$lib/core/season';
   import type { PlanWays } from '$lib/words';
+  import { useHouse } from '../house/house.svelte';
+  import { isHeld, styleNames } from './names';
+  import StartActs from './StartActs.svelte';
   import StartLine from './StartLine.svelte';
 
+  interface Props {
+    input: SeasonInput;
+    plan: SeasonPlan;
+    ways: PlanWays;
+    today: string;
+    held: readonly StartAt[];
+  }
   /** What the plan begins after this week: whole jars while one can know, litres after that. */
-  let { input, plan, ways }: { input: SeasonInput; plan: SeasonPlan; ways: PlanWays } = $props();
+  let { input, plan, ways, today, held }: Props = $props();
+  const house = useHouse();
+  const name = $derived(styleNames(house.household));
   const weeks = $derived(
     [...new Set(plan.batches.map((b) => b.week))].filter((t) => t > 0).sort((a, b) => a - b)
   );
@@ -28,6 +40,13 @@
           <li>
             <StartLine {input} {batch} firm={week < input.firmWeeks} />
             <p class="text-sm text-quiet">{ends(batch)}</p>
+            {#if week < input.firmWeeks}
+              <StartActs
+                start={{ styleId: batch.styleId, monday: mondayAhead(today, week) }}
+                name="{name(batch.styleId)}, {ways.week(week)}"
+                held={isHeld(held, batch, today)}
+              />
+            {/if}
           </li>
         {/each}
       </ul>

@@ -1,6 +1,7 @@
 import { proxy } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
 import {
+  isAmong,
   plainPlan,
   summedUp,
   type OtherYears,
@@ -31,8 +32,14 @@ export class PlanSearch {
   /** How other years go with it; and while they are played, how many have passed. */
   years = $state.raw<OtherYears | null>(null);
   passed = $state<number | null>(null);
+  /** What it came to before something was said by hand. */
+  before = $state.raw<PlanFacts | null>(null);
   private beside = this.worker();
+  private last: SeasonInput | null = null;
   private asked = 0;
+
+  /** Where why it is so is not asked for, it only lays out. */
+  constructor(private readonly explains = true) {}
 
   private worker() {
     return new Beside<PlanWorker>(
@@ -44,7 +51,10 @@ export class PlanSearch {
 
   /** Plans it anew; what was being looked for before is let go. */
   async ask(input: SeasonInput): Promise<void> {
+    if (this.isAsked(input)) return;
     const mine = ++this.asked;
+    this.before = this.found && !this.looking && this.last ? this.found.facts : null;
+    this.last = input;
     this.beside.stop();
     this.beside = this.worker();
     [this.found, this.plain, this.looking] = [null, null, true];
@@ -63,7 +73,19 @@ export class PlanSearch {
     );
     if (mine !== this.asked) return;
     this.looking = false;
-    await this.explain(plain, mine);
+    if (this.explains) await this.explain(plain, mine);
+  }
+
+  /** The same season, with more held to: a plan that does so already stands. */
+  private isAsked(input: SeasonInput): boolean {
+    const { found, last, looking } = this;
+    if (!found || !last || looking) return false;
+    const same = JSON.stringify({ ...input, held: [] }) === JSON.stringify({ ...last, held: [] });
+    const holds = input.held.every((h) => isAmong(found.plan.batches, h.styleId, h.week));
+    const more = last.held.every((h) => isAmong(input.held, h.styleId, h.week));
+    if (!(same && holds && more)) return false;
+    this.last = input;
+    return true;
   }
 
   /** Why each start of this week, what one more of each jar that runs out would bring, how other years go. */

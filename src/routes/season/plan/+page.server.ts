@@ -1,4 +1,4 @@
-import { handsSaid, planAsked } from '$lib/server/views/plan';
+import { planAsked } from '$lib/server/views/plan';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, url }) => planAsked(locals.house, handsSaid(url.searchParams));
+export const load: PageServerLoad = ({ locals }) => planAsked(locals.house);

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { Button } from 'flowbite-svelte';
-  import { onDestroy } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
   import { wall } from '$lib/core/calendar';
   import { mondayAhead, SERVING_G } from '$lib/core/season';
   import {
     betterSays,
+    changeSays,
     fullSays,
     oneMoreSays,
     planSays,
@@ -13,13 +13,19 @@
     yearsSay,
     type PlanWays
   } from '$lib/words';
-  import TextField from '$lib/ui/forms/TextField.svelte';
   import { useHouse } from '$lib/ui/house/house.svelte';
+  import ByHand from '$lib/ui/plan/ByHand.svelte';
   import HowFull from '$lib/ui/plan/HowFull.svelte';
+  import KeepPlan from '$lib/ui/plan/KeepPlan.svelte';
+  import KeptTo from '$lib/ui/plan/KeptTo.svelte';
+  import { jarNames } from '$lib/ui/plan/names';
   import { PlanSearch, YEARS } from '$lib/ui/plan/plan.svelte';
   import RunsShort from '$lib/ui/plan/RunsShort.svelte';
   import ThisWeek from '$lib/ui/plan/ThisWeek.svelte';
+  import WeekHands from '$lib/ui/plan/WeekHands.svelte';
   import WeeksAhead from '$lib/ui/plan/WeeksAhead.svelte';
+  import WhatIf from '$lib/ui/plan/WhatIf.svelte';
+  import Wishes from '$lib/ui/plan/Wishes.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -30,7 +36,9 @@
   const asked = $derived(JSON.stringify(data.input));
   const anything = $derived(data.input.styles.length > 0);
   $effect(() => {
-    if (anything) void search.ask(JSON.parse(asked) as typeof data.input);
+    // What the search has found is no reason to ask again.
+    const input = JSON.parse(asked) as typeof data.input;
+    if (anything) untrack(() => void search.ask(input));
   });
   const ways = $derived<PlanWays>({
     mass: house.mass,
@@ -41,15 +49,15 @@
     cold: 'the cold',
     cellar: 'the cellar'
   };
-  const placeOrJar = (id: string) => PLACES[id] ?? house.household.jars.find((j) => j.id === id)?.name ?? id;
+  const jarName = $derived(jarNames(house.household));
+  const placeOrJar = (id: string) => PLACES[id] ?? jarName(id);
   const found = $derived(search.found);
   const better = $derived(found && search.plain ? betterSays(search.plain, found.facts, ways) : '');
   const proven = $derived(found && !search.looking ? provenSays(found.facts.points, found.bound) : '');
   const more = $derived(
     [...search.jars].flatMap(([id, worth]) => {
       const says = oneMoreSays(worth, ways);
-      const name = house.household.jars.find((j) => j.id === id)?.name ?? id;
-      return says ? [{ id, says: `One more ${name} would ${says}.` }] : [];
+      return says ? [{ id, says: `One more ${jarName(id)} would ${says}.` }] : [];
     })
   );
 </script>
@@ -75,12 +83,22 @@
           ? `Looking for a better plan${better ? `; so far, ${better} than by going week by week` : ' …'}`
           : [better ? `Against going week by week, ${better}.` : '', proven].filter(Boolean).join(' ')}
       </p>
+      {#if search.before && !search.looking}
+        <p data-change>Against the plan before: {changeSays(search.before, found.facts, ways)}.</p>
+      {/if}
     {:else}<p class="mt-2 text-lg">Laying out the season …</p>{/if}
   </div>
   {#if search.looking && found}
     <button class="act no-print" onclick={() => search.enough()}>Enough: take this one</button>
   {/if}
   {#if found}
+    <KeepPlan
+      input={data.input}
+      plan={found.plan}
+      today={data.today}
+      kept={data.kept}
+      settled={!search.looking}
+    />
     <div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2">
       <div class="grid content-start gap-8">
         <section aria-labelledby="this-week">
@@ -92,12 +110,26 @@
             {ways}
             lots={data.lots}
             bench={data.bench}
+            today={data.today}
+            held={data.said.held}
           />
         </section>
         <section aria-labelledby="after">
           <h2 id="after" class="border-b-2 border-ink pb-1">The weeks after</h2>
-          <WeeksAhead input={data.input} plan={found.plan} {ways} />
+          <WeeksAhead input={data.input} plan={found.plan} {ways} today={data.today} held={data.said.held} />
         </section>
+        {#if data.said.held.length + data.said.barred.length > 0}
+          <section aria-labelledby="by-hand">
+            <h2 id="by-hand" class="border-b-2 border-ink pb-1">Said by hand</h2>
+            <ByHand input={data.input} plan={found.plan} today={data.today} said={data.said} />
+          </section>
+        {/if}
+        {#if data.keptTo.length > 0}
+          <section aria-labelledby="kept-to">
+            <h2 id="kept-to" class="border-b-2 border-ink pb-1">What came of the plan</h2>
+            <KeptTo all={data.keptTo} />
+          </section>
+        {/if}
       </div>
       <div class="grid content-start gap-8">
         <section aria-labelledby="full">
@@ -108,6 +140,7 @@
         <section aria-labelledby="short">
           <h2 id="short" class="border-b-2 border-ink pb-1">What comes to the table</h2>
           <RunsShort input={data.input} facts={found.facts} {ways} />
+          <Wishes input={data.input} wishes={data.said.wishes} />
         </section>
         <section aria-labelledby="years">
           <h2 id="years" class="border-b-2 border-ink pb-1">In other years</h2>
@@ -126,23 +159,8 @@
         </section>
         <section aria-labelledby="hands" class="no-print">
           <h2 id="hands" class="border-b-2 border-ink pb-1">Another way to have it</h2>
-          <form method="GET" class="flex flex-wrap items-end gap-4 pt-3">
-            <TextField
-              label="Hours a week for it"
-              name="hours"
-              inputmode="decimal"
-              value={String(data.hands.hours)}
-              class="w-40"
-            />
-            <TextField
-              label="Batches a week at most"
-              name="batches"
-              inputmode="numeric"
-              value={String(data.hands.batches)}
-              class="w-40"
-            />
-            <Button type="submit" color="alternative">Lay it out so</Button>
-          </form>
+          <WeekHands hands={data.hands} />
+          {#if !search.looking}<WhatIf input={data.input} plan={found.plan} facts={found.facts} />{/if}
         </section>
       </div>
     </div>

@@ -1,0 +1,10 @@
+/** What is refused about beds and the season's plan. */
+export const OF_THE_SEASON = [
+  'sowing-unknown',
+  'yield-unknown',
+  'first-pick-unknown',
+  'picked-before-sown',
+  'sown-far-off',
+  'week-past',
+  'week-far-off'
+] as const;

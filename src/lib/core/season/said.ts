@@ -1,0 +1,228 @@
+import { addDays, dayOfWall, isDay, type Day, type WallMinute } from '../calendar/index';
+import type { UndoPolicy } from '../history/index';
+import { done, refuse, type Outcome } from '../refusal/index';
+import { mondayOf, weekOf } from '../sowing/index';
+import { styleLike } from '../style/index';
+
+/** A kind begun in a week, by its Monday. */
+export interface StartAt {
+  readonly styleId: string;
+  readonly monday: Day;
+}
+
+/** A start of a plan that was kept: of what, g as picked by crop, and in which jars. */
+export interface KeptStart extends StartAt {
+  readonly picks: Readonly<Record<string, number>>;
+  readonly jars: Readonly<Record<string, number>>;
+}
+
+/** A week's hands: hours, and batches at most. */
+export interface Hands {
+  readonly hours: number;
+  readonly batches: number;
+}
+
+/** What a household says of its season itself: what it can do, wants, holds to and will not have. */
+export interface SeasonSaid {
+  /** Null: as is usual. */
+  readonly hands: Hands | null;
+  /** Servings a week at the household's table by style; what is not here is as was eaten. */
+  readonly wishes: Readonly<Record<string, number>>;
+  /** Begun then, whatever else a plan does. */
+  readonly held: readonly StartAt[];
+  /** Not begun then. */
+  readonly barred: readonly StartAt[];
+  /** The plan as it was kept, the weeks that have passed among it. */
+  readonly kept: readonly KeptStart[];
+}
+export const NOTHING_SAID: SeasonSaid = { hands: null, wishes: {}, held: [], barred: [], kept: [] };
+
+/** How a start is to be: begun then, not then, or as the plan likes. */
+export type StartHow = 'begin' | 'not' | 'free';
+
+export type SeasonEvent =
+  | { readonly type: 'handsSaid'; readonly data: Hands }
+  | {
+      readonly type: 'wishSaid';
+      readonly data: { readonly styleId: string; readonly servings: number | null };
+    }
+  | { readonly type: 'startSaid'; readonly data: StartAt & { readonly how: StartHow } }
+  | {
+      readonly type: 'planKept';
+      /** From this Monday on; what was to be begun before stays as it was kept. */
+      readonly data: { readonly monday: Day; readonly starts: readonly KeptStart[] };
+    };
+
+export const SEASON_UNDO: UndoPolicy<SeasonEvent['type']> = {
+  alone: ['handsSaid', 'wishSaid', 'startSaid', 'planKept'],
+  onNothing: [],
+  ground: [],
+  corrects: []
+};
+
+const isAt =
+  ({ styleId, monday }: StartAt) =>
+  (s: StartAt): boolean =>
+    s.styleId === styleId && s.monday === monday;
+
+/** Longer ago nobody asks what was planned. */
+const KEPT_DAYS = 2 * 366;
+
+/** What was said after one more event. */
+export function evolveSaid(state: SeasonSaid, { type, data }: SeasonEvent): SeasonSaid {
+  switch (type) {
+    case 'handsSaid':
+      return { ...state, hands: data };
+    case 'wishSaid': {
+      const { [data.styleId]: _, ...others } = state.wishes;
+      return {
+        ...state,
+        wishes: data.servings === null ? others : { ...others, [data.styleId]: data.servings }
+      };
+    }
+    case 'startSaid': {
+      const { how, ...at } = data;
+      const others = (all: readonly StartAt[]) =>
+        all.filter((s) => !isAt(at)(s) && s.monday > addDays(at.monday, -KEPT_DAYS));
+      return {
+        ...state,
+        held: [...others(state.held), ...(how === 'begin' ? [at] : [])],
+        barred: [...others(state.barred), ...(how === 'not' ? [at] : [])],
+        // What is not to be begun after all is no longer planned: nobody is asked about it.
+        kept: how === 'begin' ? state.kept : state.kept.filter((s) => !isAt(at)(s))
+      };
+    }
+    case 'planKept': {
+      const past = state.kept.filter(
+        (s) => s.monday < data.monday && s.monday > addDays(data.monday, -KEPT_DAYS)
+      );
+      return { ...state, kept: [...past, ...data.starts] };
+    }
+  }
+}
+
+/** A week's hands as they are said. */
+export const handsSaid = ({ hours, batches }: Hands): SeasonEvent => ({
+  type: 'handsSaid',
+  data: { hours, batches }
+});
+
+/** A batch as a start: its kind, and the week in which it was begun. */
+export const startOf = (b: { readonly styleId: string; readonly startedAt: WallMinute }): StartAt => ({
+  styleId: styleLike(b.styleId),
+  monday: mondayOf(weekOf(dayOfWall(b.startedAt)))
+});
+
+/** What may be said of: the styles, crops and jars that there are, and the day. */
+export interface SaidAround {
+  readonly today: Day;
+  readonly knows: (what: 'style' | 'crop' | 'jar', id: string) => boolean;
+}
+
+/** Farther ahead no plan goes, weeks. */
+const FARTHEST = 60;
+
+/** A week by any of its days; refused where it has passed or is too far ahead. */
+function weekAhead(day: string, today: Day): Outcome<Day> {
+  if (!isDay(day)) return refuse('day-strange', { field: 'monday' });
+  const ahead = weekOf(day) - weekOf(today);
+  if (ahead < 0) return refuse('week-past', { field: 'monday' });
+  if (ahead > FARTHEST) return refuse('week-far-off', { field: 'monday', values: { weeks: FARTHEST } });
+  return done(mondayOf(weekOf(day)));
+}
+
+/** So many servings of a kind a week; null: as it was eaten. */
+export const wishSaid = (
+  { styleId, servings }: { readonly styleId: string; readonly servings: number | null },
+  { knows }: Pick<SaidAround, 'knows'>
+): Outcome<SeasonEvent & { type: 'wishSaid' }> =>
+  knows('style', styleId)
+    ? done({ type: 'wishSaid', data: { styleId, servings } })
+    : refuse('style-unknown', { field: 'styleId' });
+
+/** A start held to, barred, set free; or put off by a week: not then, and begun the week after. */
+export function startSaid(
+  { styleId, monday, how }: { styleId: string; monday: string; how: StartHow | 'later' },
+  { knows, today }: SaidAround
+): Outcome<SeasonEvent[]> {
+  if (!knows('style', styleId)) return refuse('style-unknown', { field: 'styleId' });
+  const week = weekAhead(monday, today);
+  if (!week.ok) return week;
+  const said = (at: Day, is: StartHow): SeasonEvent => ({
+    type: 'startSaid',
+    data: { styleId, monday: at, how: is }
+  });
+  return done(
+    how === 'later'
+      ? [said(week.value, 'not'), said(addDays(week.value, 7), 'begin')]
+      : [said(week.value, how)]
+  );
+}
+
+/** A plan to keep to, from this week on; one of no starts lets it go. What was begun of it this week stays in it. */
+export function planKept(
+  now: SeasonSaid,
+  starts: readonly KeptStart[],
+  { knows, today, begun }: SaidAround & { readonly begun: (start: StartAt) => boolean }
+): Outcome<SeasonEvent & { type: 'planKept' }> {
+  const monday = mondayOf(weekOf(today));
+  const all: KeptStart[] = [];
+  for (const s of starts) {
+    if (!knows('style', s.styleId)) return refuse('style-unknown', { field: 'starts' });
+    if (Object.keys(s.picks).some((id) => !knows('crop', id)))
+      return refuse('crop-unknown', { field: 'starts' });
+    if (Object.keys(s.jars).some((id) => !knows('jar', id)))
+      return refuse('jar-kind-unknown', { field: 'starts' });
+    const week = weekAhead(s.monday, today);
+    if (!week.ok) return week;
+    all.push({ ...s, monday: week.value });
+  }
+  const made = now.kept.filter((s) => s.monday === monday && begun(s) && !all.some(isAt(s)));
+  return done({ type: 'planKept', data: { monday, starts: [...made, ...all] } });
+}
+
+/** What came of a start that was planned: begun in its week, a week off, or not. */
+export type CameOf = 'begun' | 'earlier' | 'later' | 'not';
+
+/** What came of a start, by the weeks in which its kind was begun. */
+export function cameOf({ styleId, monday }: StartAt, begun: readonly StartAt[]): CameOf {
+  const at = (day: Day) => begun.some(isAt({ styleId, monday: day }));
+  if (at(monday)) return 'begun';
+  if (at(addDays(monday, 7))) return 'later';
+  return at(addDays(monday, -7)) ? 'earlier' : 'not';
+}
+
+/** What of a kept plan is still to be begun within so many weeks, this one among them. */
+export const startsToCome = (
+  { kept }: Pick<SeasonSaid, 'kept'>,
+  today: Day,
+  begun: readonly StartAt[],
+  weeks: number
+): KeptStart[] =>
+  kept.filter((s) => {
+    const ahead = weekOf(s.monday) - weekOf(today);
+    return ahead >= 0 && ahead < weeks && !begun.some(isAt(s));
+  });
+
+/** Weeks whose starts a kept plan holds: what is begun now and next is not changed again for a little. */
+const SETTLED_WEEKS = 2;
+
+/** What a plan made today holds to and may not begin, in weeks from now: said by hand, and the next starts of the plan that was kept. */
+export function boundBy(
+  said: SeasonSaid,
+  today: Day,
+  begun: readonly StartAt[]
+): { held: { styleId: string; week: number }[]; barred: { styleId: string; week: number }[] } {
+  const { held, barred } = said;
+  const now = weekOf(today);
+  const inWeeks = (all: readonly StartAt[]) =>
+    all
+      .map(({ styleId, monday }) => ({ styleId, week: weekOf(monday) - now }))
+      .filter((s, i, list) => {
+        const first = list.findIndex((o) => o.styleId === s.styleId && o.week === s.week);
+        return s.week >= 0 && first === i;
+      });
+  const open = (s: StartAt) => !barred.some(isAt(s)) && !begun.some(isAt(s));
+  const next = startsToCome(said, today, begun, SETTLED_WEEKS);
+  return { held: inWeeks([...held, ...next].filter(open)), barred: inWeeks(barred) };
+}

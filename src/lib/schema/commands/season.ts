@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { keepPlanSchema, sayHandsSchema, sayStartSchema, sayWishSchema } from '../season';
+import { command, type Command } from './command';
+import { named } from './answers';
+
+/** What the season's plan is to keep to. */
+export const SEASON = {
+  'say-hands': command(
+    sayHandsSchema,
+    z.object({ hours: z.number(), batches: z.number() }),
+    [],
+    (a) => `${a.hours} h and ${a.batches} batch${a.batches === 1 ? '' : 'es'} a week`
+  ),
+  'say-wish': command(sayWishSchema, named, ['style-unknown'], (a) => `Noted how much is wanted: ${a.name}`),
+  'say-start': command(
+    sayStartSchema,
+    named.extend({ how: z.string() }),
+    ['style-unknown', 'week-past', 'week-far-off', 'day-strange'],
+    (a) => `${a.name}: ${SAYS[a.how] ?? ''}`
+  ),
+  'keep-plan': command(
+    keepPlanSchema,
+    z.object({ starts: z.number() }),
+    ['style-unknown', 'crop-unknown', 'jar-kind-unknown', 'week-past', 'week-far-off', 'day-strange'],
+    (a) =>
+      a.starts === 0 ? 'No plan is kept to' : `Kept: ${a.starts} start${a.starts === 1 ? '' : 's'} to come`
+  )
+} as const satisfies Record<string, Command>;
+
+const SAYS: Readonly<Record<string, string>> = {
+  begin: 'held to',
+  not: 'not in that week',
+  later: 'a week later',
+  free: 'as the plan likes'
+};

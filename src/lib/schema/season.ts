@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { commandId, day, few, id, jsonField, no, number, whole } from './common';
+
+/** A week's hands for ferments. */
+export const sayHandsSchema = z.object({
+  commandId,
+  hours: number(0.5, 80, 'figure-out-of-range'),
+  batches: whole(1, 30)
+});
+
+/** Servings a week of a kind; empty: as it was eaten. */
+export const sayWishSchema = z.object({
+  commandId,
+  styleId: id,
+  servings: z.preprocess(
+    (v) => (v === '' || v === undefined ? null : v),
+    number(0, 300, 'figure-out-of-range').nullable()
+  )
+});
+
+/** A start in a week, named by any of its days: held to, barred, put off by a week, set free. */
+export const sayStartSchema = z.object({
+  commandId,
+  styleId: id,
+  monday: day,
+  how: z.enum(['begin', 'not', 'later', 'free'], no('not-a-choice'))
+});
+
+/** The starts of a plan, to keep to; none: no plan is kept to. */
+export const keepPlanSchema = z.object({
+  commandId,
+  starts: jsonField(
+    z
+      .array(
+        z.object({
+          styleId: id,
+          monday: day,
+          picks: few(z.record(id, number(0, 1e6, 'figure-out-of-range'))),
+          jars: few(z.record(id, whole(0, 500)))
+        })
+      )
+      .max(200, no('too-many'))
+  )
+});

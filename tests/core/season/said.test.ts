@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import {
+  boundBy,
+  cameOf,
+  evolveSaid,
+  NOTHING_SAID,
+  planKept,
+  startSaid,
+  startsToCome,
+  wishSaid,
+  type KeptStart,
+  type SeasonEvent,
+  type SeasonSaid
+} from '$lib/core/season';
+
+// A Wednesday; its week begins on Monday the 14th.
+const today = '2026-09-16';
+const around = { today, knows: (_: string, id: string) => id !== 'nothing' };
+const after = (state: SeasonSaid, ...events: readonly SeasonEvent[]) => events.reduce(evolveSaid, state);
+const start = (styleId: string, monday: string): KeptStart => ({
+  ...{ styleId, monday },
+  ...{ picks: { carrot: 800 }, jars: { litre: 1 } }
+});
+
+describe('a start said by hand', () => {
+  const said = (how: 'begin' | 'not' | 'later' | 'free', monday: string, now = NOTHING_SAID) => {
+    const r = startSaid({ styleId: 'pieces', monday, how }, around);
+    if (!r.ok) throw new Error(r.refusal.code);
+    return after(now, ...r.value);
+  };
+  it('is named by any day of its week, and said again replaces', () => {
+    const held = said('begin', '2026-09-20');
+    expect(held.held).toEqual([{ styleId: 'pieces', monday: '2026-09-14' }]);
+    const not = said('not', '2026-09-14', held);
+    expect([not.held, not.barred]).toEqual([[], [{ styleId: 'pieces', monday: '2026-09-14' }]]);
+    const free = said('free', '2026-09-15', not);
+    expect([free.held, free.barred]).toEqual([[], []]);
+  });
+  it('put off is not then, and begun the week after', () => {
+    const later = said('later', '2026-09-14');
+    expect(later.barred).toEqual([{ styleId: 'pieces', monday: '2026-09-14' }]);
+    expect(later.held).toEqual([{ styleId: 'pieces', monday: '2026-09-21' }]);
+  });
+  it('refuses a week that has passed, one too far off, no day, a style nobody knows', () => {
+    const code = (monday: string, styleId = 'pieces') => {
+      const r = startSaid({ styleId, monday, how: 'begin' }, around);
+      return r.ok ? null : r.refusal.code;
+    };
+    expect(code('2026-09-13')).toBe('week-past');
+    expect(code('2026-09-14')).toBeNull();
+    expect(code('2028-01-03')).toBe('week-far-off');
+    expect(code('2026-02-30')).toBe('day-strange');
+    expect(code(today, 'nothing')).toBe('style-unknown');
+  });
+});
+
+it('a wish is kept by its kind, and taken back by saying none', () => {
+  const wish = (servings: number | null, styleId = 'pieces') => wishSaid({ styleId, servings }, around);
+  const [six, none] = [wish(6), wish(null)];
+  if (!six.ok || !none.ok) throw new Error();
+  expect(after(NOTHING_SAID, six.value).wishes).toEqual({ pieces: 6 });
+  expect(after(NOTHING_SAID, six.value, none.value).wishes).toEqual({});
+  expect(wish(6, 'nothing').ok).toBe(false);
+});
+
+describe('a plan that is kept', () => {
+  const keep = (now: SeasonSaid, starts: readonly KeptStart[], day = today, begun = () => false) => {
+    const r = planKept(now, starts, { ...around, today: day, begun });
+    if (!r.ok) throw new Error(r.refusal.code);
+    return after(now, r.value);
+  };
+  const first = keep(NOTHING_SAID, [start('pieces', '2026-09-14'), start('shredded', '2026-09-21')]);
+  it('takes the place of the one before; weeks that have passed stay', () => {
+    const next = keep(first, [start('sliced', '2026-09-28')], '2026-09-23');
+    expect(next.kept.map((s) => s.styleId)).toEqual(['pieces', 'sliced']);
+    // What was begun of it this week stays in it.
+    const made = keep(first, [start('sliced', '2026-09-28')], '2026-09-23', () => true);
+    expect(made.kept.map((s) => s.styleId)).toEqual(['pieces', 'shredded', 'sliced']);
+  });
+  it('of no starts lets go of what was to come', () => {
+    expect(keep(first, [], '2026-09-22').kept.map((s) => s.styleId)).toEqual(['pieces']);
+  });
+  it('refuses what nobody knows, by what it is', () => {
+    const code = (s: KeptStart) => {
+      const r = planKept(NOTHING_SAID, [s], { ...around, begun: () => false });
+      return r.ok ? null : r.refusal.code;
+    };
+    expect(code(start('nothing', today))).toBe('style-unknown');
+    expect(code({ ...start('pieces', today), picks: { nothing: 5 } })).toBe('crop-unknown');
+    expect(code({ ...start('pieces', today), jars: { nothing: 1 } })).toBe('jar-kind-unknown');
+    expect(code(start('pieces', '2026-09-07'))).toBe('week-past');
+  });
+  it('holds the starts of this week and next that are not begun, unless they are said not to be', () => {
+    expect(boundBy(first, today, []).held).toEqual([
+      { styleId: 'pieces', week: 0 },
+      { styleId: 'shredded', week: 1 }
+    ]);
+    const begun = [{ styleId: 'pieces', monday: '2026-09-14' }];
+    expect(boundBy(first, today, begun).held).toEqual([{ styleId: 'shredded', week: 1 }]);
+    expect(boundBy(first, '2026-09-08', []).held).toEqual([{ styleId: 'pieces', week: 1 }]);
+    const not = startSaid({ styleId: 'shredded', monday: '2026-09-21', how: 'not' }, around);
+    if (!not.ok) throw new Error();
+    const now = after(first, ...not.value);
+    // What is dropped on purpose is not asked about later.
+    expect(now.kept.map((s) => s.styleId)).toEqual(['pieces']);
+    expect(boundBy(now, today, [])).toEqual({
+      held: [{ styleId: 'pieces', week: 0 }],
+      barred: [{ styleId: 'shredded', week: 1 }]
+    });
+    expect(startsToCome(first, today, begun, 6).map((s) => s.styleId)).toEqual(['shredded']);
+    expect(startsToCome(first, '2026-09-22', [], 6).map((s) => s.styleId)).toEqual(['shredded']);
+  });
+  it('is held against what was begun: in its week, a week off, or not', () => {
+    const planned = { styleId: 'pieces', monday: '2026-09-14' };
+    const begun = (monday: string) => cameOf(planned, [{ styleId: 'pieces', monday }]);
+    expect(begun('2026-09-14')).toBe('begun');
+    expect(begun('2026-09-21')).toBe('later');
+    expect(begun('2026-09-07')).toBe('earlier');
+    expect(begun('2026-09-28')).toBe('not');
+    expect(cameOf(planned, [{ styleId: 'shredded', monday: '2026-09-14' }])).toBe('not');
+  });
+});
