@@ -18,6 +18,10 @@ test('the season laid out: a plan that gets better, its why, and a start that go
     .filter({ has: page.getByRole('button', { name: 'Take it to the Bench' }) })
     .first();
   await expect(start).toContainText(/Without it|It fits in well/, { timeout: 60_000 });
+  // What lies in the Garden: what is done with it, and what comes of it otherwise.
+  const cabbage = page.locator('[data-basket=cabbage-red]');
+  await expect(cabbage).toContainText(/Red cabbage, .* (into|eaten fresh)/);
+  await expect(cabbage).toContainText('If all of it is given away: ', { timeout: 120_000 });
   await expect(page.getByText(/servings come to the table nine times in ten/)).toBeVisible({
     timeout: 120_000
   });
@@ -37,8 +41,9 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await expect(page.getByText('5 h and 2 batches a week')).toBeVisible();
   await enough.click();
   await expect(settled).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this plan' }).click();
-  await expect(page.getByText(/A plan is kept: \d+ starts? to come on the calendar/)).toBeVisible();
+  await expect(page.getByText('A plan is kept: 4 starts to come on the calendar')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this one instead' }).click();
+  await expect(page.locator('[data-kept]')).not.toContainText(' 4 starts');
   // Held to what it keeps, it need not be laid out again.
   await expect(settled).toBeVisible();
   const later = page
@@ -82,4 +87,20 @@ test('with nothing to plan with it says what is wanting', async ({ page }) => {
   await expect(page.getByText(/no jars to plan with|nobody has said what grows/)).toBeVisible();
   await empty.end('SIGTERM');
   empty.clean();
+});
+
+test('the season strip looks ahead: what the beds will bring, and what a kept plan begins', async ({
+  page
+}) => {
+  await open(page, '/season');
+  const strip = page.getByRole('region', { name: 'The season strip' });
+  await expect(strip.getByText('picked, kg a week; dashed: expected')).toBeVisible();
+  await expect(strip.locator('a.planned')).toHaveCount(4);
+  const planned = page.getByRole('region', { name: 'Planned to begin' }).getByRole('listitem');
+  await expect(planned).toHaveCount(4);
+  await expect(planned.last()).toContainText(
+    /in the week of 12 Oct.*Shredded, in its own juice.*White cabbage/s
+  );
+  await open(page, '/season?year=2025');
+  await expect(page.locator('a.planned')).toHaveCount(0);
 });

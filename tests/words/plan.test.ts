@@ -10,6 +10,7 @@ import {
   stopsSays,
   whatIfSays,
   oneMoreSays,
+  otherwiseSays,
   planSays,
   provenSays,
   whySays,
@@ -82,6 +83,13 @@ it('says what a change by hand did, what stopped a start, what came of one, and 
   expect(changeSays(facts(1, 0, 100), facts(1.4, 12, 88), ways)).toBe('12 servings fewer, 400 g more rots');
   expect(changeSays(facts(2, 0, 88), facts(1, 0, 100), ways)).toBe('12 servings more, 1000 g less rots');
   expect(changeSays(facts(1, 0, 100), facts(1, 0, 100), ways)).toBe('as much on the table, and no more rots');
+  const worth = { points: 3, rotsKg: 0.4, missed: 12, missedFrom: 3 };
+  expect(otherwiseSays(worth, ways)).toBe(
+    'about 400 g more rots and 12 servings more are missed, from the week of week 3 on'
+  );
+  expect(otherwiseSays({ points: 0, rotsKg: 0, missed: 0, missedFrom: null }, ways)).toBe(
+    'that costs little'
+  );
   expect(stopsSays('away')).toBe('nobody is here to look after it');
   expect(cameSays('later')).toBe('a week later');
   expect(whatIfSays({ is: 'more-jars', sizeId: 'x' }, () => '1 l clip jar')).toBe('2 more: 1 l clip jar');

@@ -65,6 +65,16 @@ export function whySays(worth: Worth, { mass, week }: PlanWays): string {
   return said ? `Without it ${said}.` : 'It fits in well; leaving it out costs little.';
 }
 
+/** What comes of it when something is done otherwise. Example: "about 400 g more rots, 12 servings are missed". */
+export function otherwiseSays(worth: Worth, { mass, week }: PlanWays): string {
+  const from = worth.missedFrom === null ? '' : `, from the week of ${week(worth.missedFrom)} on`;
+  const said = joined([
+    worth.rotsKg >= LITTLE.kg ? `about ${mass(roughly(worth.rotsKg * 1000))} more rots` : '',
+    worth.missed >= LITTLE.servings ? `${servings(worth.missed)} more are missed${from}` : ''
+  ]);
+  return said || 'that costs little';
+}
+
 /** What one more jar would bring at least; empty: nothing to speak of. */
 export function oneMoreSays(worth: Worth, { mass }: PlanWays): string {
   return joined([

@@ -3,6 +3,7 @@ import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import {
   oneMoreJar,
+  otherwise,
   plainPlan,
   seasonPlans,
   summedUp,
@@ -46,6 +47,8 @@ const work = {
     const of: PlannedBatch | undefined = plan.batches[batch];
     return of ? whyBatch(input, await solver(), plan, of) : null;
   },
+  otherwise: async (input: SeasonInput, plan: SeasonPlan, cropId: string) =>
+    otherwise(input, await solver(), plan, cropId),
   years(input: SeasonInput, plan: SeasonPlan, count: number, passed: (n: number) => void): OtherYears {
     const all: Year[] = [];
     for (const year of years(input, plan)) {

@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { shortDay } from '$lib/words';
+  import { rollups } from 'd3-array';
+  import { wall } from '$lib/core/calendar';
+  import { listed, roughly, shortDay } from '$lib/words';
   import { useHouse } from '$lib/ui/house/house.svelte';
   import CropsAhead from '$lib/ui/sowing/CropsAhead.svelte';
   import SeasonStrip from '$lib/ui/strip/SeasonStrip.svelte';
@@ -12,6 +14,17 @@
     data.spans
       .filter((s) => s.coldAt === null && s.endedAt === null)
       .sort((a, b) => (a.window?.from ?? 0) - (b.window?.from ?? 0))
+  );
+  /** What the beds will still bring, by week. */
+  const coming = $derived(
+    rollups(
+      data.ahead.flatMap((c) => c.weeks),
+      (all) => all.reduce((a, w) => a + Math.max(0, w.expectedG - w.pickedG), 0),
+      (w) => w.monday
+    )
+      // In the middle of its week; one that is over brings nothing more.
+      .map(([monday, g]) => ({ at: wall(monday, 84), g, over: wall(monday, 7 * 24) }))
+      .filter((w) => w.g > 0 && w.over > house.now)
   );
   const inCold = $derived(
     data.spans
@@ -42,6 +55,8 @@
     <SeasonStrip
       spans={data.spans}
       picks={data.picks}
+      ahead={coming}
+      planned={data.planned}
       now={house.now}
       year={data.year === data.thisYear ? null : data.span}
     />
@@ -57,6 +72,21 @@
       {:else}<p class="py-2 text-quiet">Nobody has said what grows.</p>{/if}
       <a class="act no-print" href="/garden/beds">Beds and sowings</a>
     </section>
+    {#if data.planned.length > 0}
+      <section class="mt-8" aria-label="Planned to begin">
+        <h2 class="border-b-2 border-ink pb-1">Planned to begin</h2>
+        <ul>
+          {#each data.planned as s (`${s.at} ${s.styleId}`)}
+            <li class="line">
+              <span class="text-quiet">in the week of {shortDay(s.at)}</span>
+              <b>{s.name}</b>: {listed(
+                s.picks.map((p) => `${house.mass(roughly(p.g))} ${house.cropName(p.cropId)}`)
+              )}
+            </li>
+          {/each}
+        </ul>
+      </section>
+    {/if}
     <div class="mt-8 grid gap-x-12 gap-y-6 lg:grid-cols-3">
       <section>
         <h2 class="border-b-2 border-ink pb-1">From the counter</h2>

@@ -1,3 +1,4 @@
+export * from './basket';
 export * from './check';
 export * from './faults';
 export * from './greedy';

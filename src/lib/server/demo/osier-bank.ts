@@ -94,6 +94,27 @@ export const SOWINGS = [
   { cropId: 'kale', bed: 'Long bed', day: '2026-07-01', metres: 4 },
   { cropId: 'pear', bed: 'Orchard edge', day: '2026-03-01', first: '2026-09-05', weeks: 4, amount: '14 kg' }
 ];
+/** The plan that is kept to from the week after next on. */
+export const PLAN = {
+  starts: [
+    {
+      ...{ styleId: 'pieces', monday: '2026-09-21' },
+      ...{ picks: { 'green-bean': 2400, beet: 600 }, jars: { 'clip-1000.airlock': 4 } }
+    },
+    {
+      ...{ styleId: 'pepper-mash', monday: '2026-09-28' },
+      ...{ picks: { 'pepper-cayenne': 1100 }, jars: { 'clip-1000.clamped': 1 } }
+    },
+    {
+      ...{ styleId: 'slaw', monday: '2026-10-05' },
+      ...{ picks: { 'cabbage-red': 2600 }, jars: { 'clip-1500.clamped': 1 } }
+    },
+    {
+      ...{ styleId: 'shredded', monday: '2026-10-12' },
+      ...{ picks: { 'cabbage-white': 14000 }, jars: { 'crock-water-15l.water-channel': 1 } }
+    }
+  ]
+};
 export const FROST = { day: '2026-10-20' };
 
 /** Its season is played from then on. */

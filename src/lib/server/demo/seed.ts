@@ -37,6 +37,7 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
     for (const dish of DISHES) await season.say('set-dish', lastWall, dish);
     await season.say('say-frost', lastWall, bank.FROST);
     for (const sowing of bank.SOWINGS) await season.say('sow', lastWall, sowing);
+    await season.say('keep-plan', lastWall, bank.PLAN);
   });
 }
 

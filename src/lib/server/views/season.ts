@@ -1,13 +1,16 @@
 import { isLive, type Batch } from '../../core/batch';
-import { dayOfWall, wall, type WallMinute } from '../../core/calendar';
+import { addDays, dayOfWall, wall, type WallMinute } from '../../core/calendar';
 import { coldSince, counterWindow, type CareHouse } from '../../core/care';
-import { cropsOf } from '../../core/kit';
+import { cropsOf, type Household } from '../../core/kit';
 import { keepUntil } from '../../core/larder';
 import { rawLife } from '../../core/lot';
+import type { KeptStart } from '../../core/season';
+import { stylesIn } from '../../core/style';
 import { batches, household, lots } from '../repos';
 import type { House } from '../usecases';
 import { careHouse } from './care';
 import { nowOf, once } from './living';
+import { startsAhead } from './planned';
 
 /** A batch as the strip shows it. */
 export interface SeasonSpan {
@@ -22,6 +25,17 @@ export interface SeasonSpan {
   readonly endedAt: WallMinute | null;
 }
 
+/** A start of a kept plan as the strip shows it. */
+export interface PlannedSpan {
+  readonly styleId: string;
+  readonly name: string;
+  readonly cropId: string;
+  readonly at: WallMinute;
+  readonly until: WallMinute;
+  /** As picked, the most first. */
+  readonly picks: readonly { readonly cropId: string; readonly g: number }[];
+}
+
 /** A season: what was picked and made of it, and what is ready when. */
 export interface Season {
   readonly spans: readonly SeasonSpan[];
@@ -33,6 +47,8 @@ export interface Season {
     readonly g: number;
     readonly useBy: WallMinute;
   }[];
+  /** What of a kept plan is still to be begun, and when it will be ready. */
+  readonly planned: readonly PlannedSpan[];
   readonly year: string;
   readonly thisYear: string;
   readonly span: { readonly from: WallMinute; readonly before: WallMinute };
@@ -83,8 +99,31 @@ async function seasonOf(
         g: l.gardenG,
         useBy: wall(rawLife(l, dayOfWall(now), cropsOf(ours)).useBy, 12)
       })),
+    planned:
+      year === thisYear ? (await startsAhead(house, PLANNED_WEEKS)).map((s) => plannedSpan(s, ours)) : [],
     ...{ year, thisYear, span },
     before: await batches.any(db, { before: span.from })
+  };
+}
+
+/** So far ahead a kept plan is drawn, weeks. */
+const PLANNED_WEEKS = 10;
+
+function plannedSpan({ styleId, monday, picks }: KeptStart, ours: Household): PlannedSpan {
+  const style = stylesIn(ours.styles).find((s) => s.id === styleId);
+  const of = Object.entries(picks)
+    .map(([cropId, g]) => ({ cropId, g }))
+    .sort((a, b) => b.g - a.g);
+  const days = style ? (style.counterDays.from + style.counterDays.to) / 2 : 7;
+  return {
+    ...{
+      styleId,
+      picks: of,
+      cropId: of[0]?.cropId ?? '',
+      name: style?.name ?? styleId,
+      at: wall(monday, 12)
+    },
+    until: wall(addDays(monday, Math.round(days)), 12)
   };
 }
 

@@ -39,7 +39,7 @@
 </script>
 
 {#if kept.length > 0}
-  <p class="max-w-prose" data-kept>
+  <p class="no-print max-w-prose" data-kept>
     A plan is kept: {n(kept.length)} to come on the calendar, salt for the next three weeks on the
     <a class="act" href="/pantry/shop">shopping list</a>. What it begins this week and next is held to.
   </p>

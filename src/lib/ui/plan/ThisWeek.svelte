@@ -81,7 +81,9 @@
       <StartLine {input} {batch} firm />
       {#if whys.has(i)}<p>{whySays(whys.get(i)!, ways)}</p>{/if}
       {#if lacks.length === 0}
-        <Button class="mt-2" disabled={busy} onclick={() => toBench(batch)}>Take it to the Bench</Button>
+        <Button class="no-print mt-2" disabled={busy} onclick={() => toBench(batch)}
+          >Take it to the Bench</Button
+        >
       {:else}
         <p class="text-quiet">
           Once it is picked: {lacks

@@ -31,7 +31,10 @@
 
 <ol>
   {#each weeks as week (week)}
-    <li class="grid gap-x-6 border-b border-rule-soft py-3 sm:grid-cols-[7rem_1fr]" data-week={week}>
+    <li
+      class="grid gap-x-6 border-b border-rule-soft py-3 sm:grid-cols-[7rem_1fr] print:block print:py-1"
+      data-week={week}
+    >
       <p class="text-quiet">
         {ways.week(week)}{#if week >= input.firmWeeks}<span class="block text-sm">not firm yet</span>{/if}
       </p>

@@ -4,6 +4,7 @@ import {
   isAmong,
   plainPlan,
   summedUp,
+  type Otherwise,
   type OtherYears,
   type PlanFacts,
   type PlanSoFar,
@@ -27,6 +28,8 @@ export class PlanSearch {
   looking = $state(false);
   /** Why the starts of this week, by their place in the plan. */
   readonly whys = new SvelteMap<number, Worth>();
+  /** What else one may do with what lies there, by its crop. */
+  readonly others = new SvelteMap<string, Otherwise>();
   /** What one more jar would bring, by its kind. */
   readonly jars = new SvelteMap<string, Worth>();
   /** How other years go with it; and while they are played, how many have passed. */
@@ -61,6 +64,7 @@ export class PlanSearch {
     [this.years, this.passed] = [null, null];
     this.whys.clear();
     this.jars.clear();
+    this.others.clear();
     const plain = plainly(input);
     const take = (plan: PlanSoFar) => {
       if (mine !== this.asked) return;
@@ -100,6 +104,14 @@ export class PlanSearch {
       );
       if (mine !== this.asked) return;
       if (worth) this.whys.set(i, worth);
+    }
+    for (const { id } of input.crops.filter((c) => c.lots.some((l) => l.kg > 0))) {
+      const other = await this.beside.ask(
+        (remote) => remote.otherwise(input, plan, id),
+        () => null
+      );
+      if (mine !== this.asked) return;
+      if (other) this.others.set(id, other);
     }
     for (const { id, owned } of input.sizes) {
       const most = Math.max(0, ...(this.found?.facts.jars[id] ?? []));

@@ -18,11 +18,17 @@
   let {
     spans,
     picks,
+    ahead = [],
+    planned = [],
     now,
     year = null
   }: {
     spans: readonly Span[];
     picks: readonly { at: number; g: number }[];
+    /** What is expected to be picked, by week. */
+    ahead?: readonly { at: number; g: number }[];
+    /** What a kept plan is still to begin. */
+    planned?: readonly { styleId: string; name: string; cropId: string; at: number; until: number }[];
     now: number;
     /** A year that is over is drawn from its first day to its last. */
     year?: { readonly from: number; readonly before: number } | null;
@@ -32,6 +38,8 @@
   const BAR = 24;
   const NAME = 18;
   const TOP = 120;
+  /** Less to come in a week is not drawn, g. */
+  const LITTLE_G = 300;
   /** A letter is about so wide, px. */
   const LETTER = 7.4;
   let width = $state(1100);
@@ -39,7 +47,8 @@
   /** On a narrow screen the strip is moved along under the eye: there each name has a line of its own, always in sight. */
   const narrow = $derived(width < inner);
   const row = $derived(narrow ? BAR + NAME : BAR);
-  const highAt = (rowPx: number) => TOP + spans.length * rowPx + 12;
+  const all = $derived(spans.length + planned.length);
+  const highAt = (rowPx: number) => TOP + all * rowPx + 12;
   let moved = $state(0);
   const begins = $derived(
     year?.from ??
@@ -51,21 +60,30 @@
           .map((s) => Math.max(s.startedAt, now - 20 * WEEK))
       )
   );
-  const ends = $derived(year?.before ?? now + 6 * WEEK);
+  /** Farther where something is to come. */
+  const looksAhead = $derived((ahead.length + planned.length > 0 ? 10 : 6) * WEEK);
+  const ends = $derived(year?.before ?? now + looksAhead);
   const x = $derived(
     scaleLinear()
       .domain([begins, ends])
       .rangeRound([4, inner - 8])
       .clamp(year !== null)
   );
-  const weeks = $derived(
+  const inWeeks = (all: readonly { at: number; g: number }[]) =>
     rollups(
-      picks,
-      (all) => all.reduce((a, p) => a + p.g, 0),
+      all,
+      (of) => of.reduce((a, p) => a + p.g, 0),
       (p) => Math.floor((p.at - begins) / WEEK)
-    ).map(([week, g]) => ({ at: begins + week * WEEK, g }))
+    ).map(([week, g]) => ({ at: begins + week * WEEK, g }));
+  const weeks = $derived(inWeeks(picks));
+  /** What is still to come stands on what was picked of its week. */
+  const coming = $derived(
+    inWeeks(ahead.filter((p) => p.at < ends && p.g >= LITTLE_G)).map((w) => ({
+      ...w,
+      on: weeks.find((p) => p.at === w.at)?.g ?? 0
+    }))
   );
-  const most = $derived(max(weeks, (w) => w.g) ?? 1);
+  const most = $derived(max([...weeks.map((w) => w.g), ...coming.map((w) => w.on + w.g)]) ?? 1);
   const bar = $derived(scaleLinear().domain([0, most]).rangeRound([0, 58]));
   const roomy = $derived(x(begins + WEEK) - x(begins) > 36);
   const months = $derived.by(() => {
@@ -108,7 +126,7 @@
     aria-label="Picks by week above the line, batches below it; the table underneath says the same in words."
   >
     {#each months as m (m)}
-      <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + rows.length * row} stroke="var(--rule-soft)" />
+      <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + all * row} stroke="var(--rule-soft)" />
       <text x={x(m) + 4} y="12" fill="var(--quiet)">{monthName(m)}</text>
     {/each}
     {#each weeks as w (w.at)}
@@ -119,15 +137,38 @@
         height={bar(w.g)}
         fill="var(--rule-strong)"
       />
+    {/each}
+    {#each coming as w (w.at)}
+      <rect
+        x={x(w.at) + 1}
+        y={TOP - 24 - bar(w.on + w.g)}
+        width={Math.max(2, x(w.at + WEEK) - x(w.at) - 5)}
+        height={bar(w.on + w.g) - bar(w.on)}
+        fill="none"
+        stroke="var(--rule-strong)"
+        stroke-width="1.5"
+        stroke-dasharray="4 3"
+      />
+      {#if w.on === 0 && (roomy ? w.g > most * 0.55 : w.g === most)}<text
+          x={x(w.at + WEEK / 2) - 2}
+          y={TOP - 28 - bar(w.g)}
+          text-anchor="middle"
+          fill="var(--quiet)">{Math.round(w.g / 1000)}</text
+        >{/if}
+    {/each}
+    {#each weeks as w (w.at)}
       <!-- Where weeks are too narrow for their figures, only the fullest says its own. -->
       {#if roomy ? w.g > most * 0.55 : w.g === most}<text
           x={x(w.at + WEEK / 2) - 2}
           y={TOP - 28 - bar(w.g)}
           text-anchor="middle"
+          class="over"
           fill="var(--ink)">{(w.g / 1000).toFixed(1)}</text
         >{/if}
     {/each}
-    <text x={narrow ? moved + 4 : 4} y={TOP - 6} fill="var(--quiet)">picked, kg a week</text>
+    <text x={narrow ? moved + 4 : 4} y={TOP - 6} fill="var(--quiet)"
+      >picked, kg a week{ahead.length > 0 ? '; dashed: expected' : ''}</text
+    >
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
     <g class="rows">
       {#each rows as s, i (s.id)}
@@ -158,23 +199,29 @@
           <text x={nameAt(s.name, from, to)} y={narrow ? top + 16 : y + 13}>{s.name}</text>
         </a>
       {/each}
+      {#each planned as s, i (`${s.at} ${s.styleId}`)}
+        {@const top = TOP + (rows.length + i) * row}
+        {@const y = top + row - BAR}
+        {@const from = Math.max(4, x(s.at))}
+        {@const to = Math.max(from + 3, Math.min(inner - 8, x(s.until)))}
+        <a href="/season/plan" class="planned">
+          <rect x={from} y={y + 3} width={to - from} height="16" />
+          <text x={nameAt(s.name, from, to)} y={narrow ? top + 16 : y + 13}>{s.name}</text>
+        </a>
+      {/each}
     </g>
     {#if !year}
       <line
         x1={x(now)}
         x2={x(now)}
         y1="14"
-        y2={TOP + rows.length * row}
+        y2={TOP + all * row}
         stroke="var(--ink)"
         stroke-width="2"
         stroke-dasharray="4 3"
       />
-      <text
-        x={x(now)}
-        y={TOP + rows.length * row + 11}
-        text-anchor="middle"
-        font-weight="700"
-        fill="var(--ink)">now</text
+      <text x={x(now)} y={TOP + all * row + 11} text-anchor="middle" font-weight="700" fill="var(--ink)"
+        >now</text
       >
     {/if}
   </svg>
@@ -182,7 +229,7 @@
 <p class="flex flex-wrap gap-x-6 text-sm text-quiet">
   <span>coloured: on the counter</span><span>heavy frame: ready within this span</span><span
     >dark line: in the cold, till best</span
-  ><span>pale: finished</span>
+  ><span>pale: finished</span>{#if planned.length > 0}<span>dashed: planned</span>{/if}
 </p>
 {#if !year}<p class="sr-only">Now is {dayAndYear(now)}.</p>{/if}
 
@@ -206,11 +253,18 @@
   }
   .rows :global(text) {
     fill: var(--ink);
+  }
+  .rows :global(text),
+  .over {
     /* Nothing that it crosses makes it hard to read. */
     paint-order: stroke;
     stroke: var(--paper);
     stroke-width: 3px;
     stroke-linejoin: round;
+  }
+  .rows :global(.planned rect) {
+    fill: none;
+    stroke-dasharray: 4 3;
   }
   .rows :global(.ended rect) {
     opacity: 0.55;
