@@ -29,7 +29,7 @@ export function whatBecomes(input: SeasonInput, plan: SeasonPlan, cropId: string
     ...plan.batches.flatMap((b) =>
       b.uses
         .filter((u) => u.cropId === cropId)
-        .map((u) => ({ week: b.week, styleId: b.styleId as string | null, kg: u.kg / crop.trim }))
+        .map((u) => ({ week: b.week, styleId: b.styleId, kg: u.kg / crop.trim }))
     )
   ].sort((a, b) => a.week - b.week);
   const lots = crop.lots.map((l) => ({ ...l })).sort((a, b) => a.last - b.last);

@@ -1,4 +1,4 @@
-import { proxy } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
 import {
   isAmong,
@@ -92,50 +92,44 @@ export class PlanSearch {
     return true;
   }
 
-  /** Why each start of this week, what one more of each jar that runs out would bring, how other years go. */
+  /** Why each start of this week, what else one may do with what lies there, one more of each jar that runs out, other years. */
   private async explain(input: SeasonInput, mine: number): Promise<void> {
     const plan = plainly(this.found?.plan ?? null);
     if (!plan) return;
-    for (const [i, batch] of plan.batches.entries()) {
-      if (batch.week !== 0) continue;
-      const worth = await this.beside.ask(
-        (remote) => remote.why(input, plan, i),
-        () => null
-      );
-      if (mine !== this.asked) return;
-      if (worth) this.whys.set(i, worth);
-    }
-    for (const { id } of input.crops.filter((c) => c.lots.some((l) => l.kg > 0))) {
-      const other = await this.beside.ask(
-        (remote) => remote.otherwise(input, plan, id),
-        () => null
-      );
-      if (mine !== this.asked) return;
-      if (other) this.others.set(id, other);
-    }
-    for (const { id, owned } of input.sizes) {
-      const most = Math.max(0, ...(this.found?.facts.jars[id] ?? []));
-      if (most < owned - 0.5) continue;
-      const worth = await this.beside.ask(
-        (remote) => remote.moreJars(input, plan, id),
-        () => null
-      );
-      if (mine !== this.asked) return;
-      if (worth) this.jars.set(id, worth);
-    }
+    const now = plan.batches.flatMap((b, i) => (b.week === 0 ? [i] : []));
+    await this.each(mine, now, this.whys, (remote, i) => remote.why(input, plan, i));
+    const lying = input.crops.filter((c) => c.lots.some((l) => l.kg > 0)).map((c) => c.id);
+    await this.each(mine, lying, this.others, (remote, id) => remote.otherwise(input, plan, id));
+    const out = input.sizes
+      .filter((j) => Math.max(0, ...(this.found?.facts.jars[j.id] ?? [])) >= j.owned - 0.5)
+      .map((j) => j.id);
+    await this.each(mine, out, this.jars, (remote, id) => remote.moreJars(input, plan, id));
+    if (mine !== this.asked) return;
     this.passed = 0;
+    const passed = proxy((n: number) => (this.passed = n));
     const years = await this.beside.ask(
-      (remote) =>
-        remote.years(
-          input,
-          plan,
-          YEARS,
-          proxy((n: number) => (this.passed = n))
-        ),
+      (remote) => remote.years(input, plan, YEARS, passed),
       () => summedUp([])
     );
     if (mine !== this.asked) return;
     [this.years, this.passed] = [years.n > 0 ? years : null, null];
+  }
+
+  /** Asks of each in turn, as long as this plan is the one that is asked about. */
+  private async each<K, T>(
+    mine: number,
+    all: readonly K[],
+    put: Map<K, T>,
+    ask: (remote: Remote<PlanWorker>, of: K) => Promise<T | null>
+  ): Promise<void> {
+    for (const one of all) {
+      if (mine !== this.asked) return;
+      const said = await this.beside.ask(
+        (remote) => ask(remote, one),
+        () => null
+      );
+      if (said && mine === this.asked) put.set(one, said);
+    }
   }
 
   /** Enough: what is there is taken. */

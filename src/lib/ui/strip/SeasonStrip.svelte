@@ -1,8 +1,8 @@
 <script lang="ts">
   import { dayAndYear, monthName } from '$lib/words';
-  import { max, rollups } from 'd3-array';
   import { scaleLinear } from 'd3-scale';
   import { cropColour } from '../jar/colours';
+  import PicksAbove from './PicksAbove.svelte';
 
   interface Span {
     readonly id: string;
@@ -38,8 +38,6 @@
   const BAR = 24;
   const NAME = 18;
   const TOP = 120;
-  /** Less to come in a week is not drawn, g. */
-  const LITTLE_G = 300;
   /** A letter is about so wide, px. */
   const LETTER = 7.4;
   let width = $state(1100);
@@ -69,23 +67,6 @@
       .rangeRound([4, inner - 8])
       .clamp(year !== null)
   );
-  const inWeeks = (all: readonly { at: number; g: number }[]) =>
-    rollups(
-      all,
-      (of) => of.reduce((a, p) => a + p.g, 0),
-      (p) => Math.floor((p.at - begins) / WEEK)
-    ).map(([week, g]) => ({ at: begins + week * WEEK, g }));
-  const weeks = $derived(inWeeks(picks));
-  /** What is still to come stands on what was picked of its week. */
-  const coming = $derived(
-    inWeeks(ahead.filter((p) => p.at < ends && p.g >= LITTLE_G)).map((w) => ({
-      ...w,
-      on: weeks.find((p) => p.at === w.at)?.g ?? 0
-    }))
-  );
-  const most = $derived(max([...weeks.map((w) => w.g), ...coming.map((w) => w.on + w.g)]) ?? 1);
-  const bar = $derived(scaleLinear().domain([0, most]).rangeRound([0, 58]));
-  const roomy = $derived(x(begins + WEEK) - x(begins) > 36);
   const months = $derived.by(() => {
     const out: number[] = [];
     for (let at = begins; at < ends; at += 1440)
@@ -129,46 +110,7 @@
       <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + all * row} stroke="var(--rule-soft)" />
       <text x={x(m) + 4} y="12" fill="var(--quiet)">{monthName(m)}</text>
     {/each}
-    {#each weeks as w (w.at)}
-      <rect
-        x={x(w.at)}
-        y={TOP - 24 - bar(w.g)}
-        width={Math.max(2, x(w.at + WEEK) - x(w.at) - 3)}
-        height={bar(w.g)}
-        fill="var(--rule-strong)"
-      />
-    {/each}
-    {#each coming as w (w.at)}
-      <rect
-        x={x(w.at) + 1}
-        y={TOP - 24 - bar(w.on + w.g)}
-        width={Math.max(2, x(w.at + WEEK) - x(w.at) - 5)}
-        height={bar(w.on + w.g) - bar(w.on)}
-        fill="none"
-        stroke="var(--rule-strong)"
-        stroke-width="1.5"
-        stroke-dasharray="4 3"
-      />
-      {#if w.on === 0 && (roomy ? w.g > most * 0.55 : w.g === most)}<text
-          x={x(w.at + WEEK / 2) - 2}
-          y={TOP - 28 - bar(w.g)}
-          text-anchor="middle"
-          fill="var(--quiet)">{Math.round(w.g / 1000)}</text
-        >{/if}
-    {/each}
-    {#each weeks as w (w.at)}
-      <!-- Where weeks are too narrow for their figures, only the fullest says its own. -->
-      {#if roomy ? w.g > most * 0.55 : w.g === most}<text
-          x={x(w.at + WEEK / 2) - 2}
-          y={TOP - 28 - bar(w.g)}
-          text-anchor="middle"
-          class="over"
-          fill="var(--ink)">{(w.g / 1000).toFixed(1)}</text
-        >{/if}
-    {/each}
-    <text x={narrow ? moved + 4 : 4} y={TOP - 6} fill="var(--quiet)"
-      >picked, kg a week{ahead.length > 0 ? '; dashed: expected' : ''}</text
-    >
+    <PicksAbove {x} {begins} {ends} {picks} {ahead} base={TOP - 24} left={narrow ? moved + 4 : 4} />
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
     <g class="rows">
       {#each rows as s, i (s.id)}
@@ -253,9 +195,6 @@
   }
   .rows :global(text) {
     fill: var(--ink);
-  }
-  .rows :global(text),
-  .over {
     /* Nothing that it crosses makes it hard to read. */
     paint-order: stroke;
     stroke: var(--paper);
