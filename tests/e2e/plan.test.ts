@@ -18,6 +18,9 @@ test('the season laid out: a plan that gets better, its why, and a start that go
     .filter({ has: page.getByRole('button', { name: 'Take it to the Bench' }) })
     .first();
   await expect(start).toContainText(/Without it|It fits in well/, { timeout: 60_000 });
+  await expect(page.getByRole('region', { name: 'To sow for next year' })).toContainText(
+    /White cabbage: about [\d.]+ m \([\d.]+ to [\d.]+ m\), for .*; 6 m this year/
+  );
   // What lies in the Garden: what is done with it, and what comes of it otherwise.
   const cabbage = page.locator('[data-basket=cabbage-red]');
   await expect(cabbage).toContainText(/Red cabbage, .* (into|eaten fresh)/);

@@ -7,6 +7,7 @@ import {
   fullSays,
   plannedMore,
   plannedTitle,
+  sowSays,
   stopsSays,
   whatIfSays,
   oneMoreSays,
@@ -90,6 +91,13 @@ it('says what a change by hand did, what stopped a start, what came of one, and 
   expect(otherwiseSays({ points: 0, rotsKg: 0, missed: 0, missedFrom: null }, ways)).toBe(
     'that costs little'
   );
+  const row = { cropId: 'cabbage-white', wantedG: 22_300, metres: { likely: 9.12, least: 5.4, most: 15.4 } };
+  const by = { kg: 2.44, least: 1.4, most: 4.1, metres: 6 };
+  expect(sowSays({ ...row, perMetre: by }, ways)).toBe(
+    'about 9.1 m (5.4 to 15 m), for 22000 g; 6 m this year'
+  );
+  expect(sowSays({ ...row, perMetre: { ...by, metres: 0 } }, ways)).not.toContain('this year');
+  expect(sowSays({ ...row, metres: null, perMetre: null }, ways)).toContain('nobody knows');
   expect(stopsSays('away')).toBe('nobody is here to look after it');
   expect(cameSays('later')).toBe('a week later');
   expect(whatIfSays({ is: 'more-jars', sizeId: 'x' }, () => '1 l clip jar')).toBe('2 more: 1 l clip jar');

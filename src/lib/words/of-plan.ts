@@ -5,6 +5,7 @@ import {
   type OtherYears,
   type PlanFacts,
   type Stops,
+  type ToSow,
   type WhatIf,
   type Worth
 } from '../core/season';
@@ -134,6 +135,19 @@ export const whatIfSays = (what: WhatIf, jarName: (id: string) => string): strin
       return `${WHAT_IF.jars} more: ${jarName(what.sizeId)}`;
   }
 };
+
+const metres = (n: number): string => (n < 10 ? String(Number(n.toFixed(1))) : String(Math.round(n)));
+
+/** What to sow of a crop. Example: "about 9 m (5.4 to 15 m), for 22 kg; 6 m this year". */
+export function sowSays(
+  { wantedG, metres: m, perMetre: by }: ToSow,
+  { mass }: Pick<PlanWays, 'mass'>
+): string {
+  const wants = `for ${mass(roughly(wantedG))}`;
+  if (!m || !by) return `${wants}; nobody knows what a metre of it gives`;
+  const now = by.metres > 0 ? `; ${metres(by.metres)} m this year` : '';
+  return `about ${metres(m.likely)} m (${metres(m.least)} to ${metres(m.most)} m), ${wants}${now}`;
+}
 
 /** A start of a kept plan, in a calendar. Example: "Planned this week: Brined short cucumbers". */
 export const plannedTitle = (name: string): string => `Planned this week: ${name}`;

@@ -8,6 +8,7 @@ export { saltOfStarts } from './kept-salt';
 export * from './known';
 export * from './lp';
 export * from './options';
+export * from './next-year';
 export * from './play';
 export * from './said';
 export * from './solve';

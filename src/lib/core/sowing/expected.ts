@@ -56,6 +56,10 @@ export function scaleBy(
   return { factor: ratio ** w, sd: Math.sqrt(SEASON_VAR * (1 - w)) };
 }
 
+/** How far a season that nobody has seen yet may be off, nine times in ten, as a logarithm: its good and bad weeks even out. */
+export const seasonSpread = (weeks: number): number =>
+  NINE_IN_TEN * Math.sqrt(SEASON_VAR + WEEK_VAR / Math.max(1, weeks));
+
 /** What was picked of a crop on a day, g. */
 export interface Picked {
   readonly cropId: string;

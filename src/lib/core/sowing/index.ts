@@ -1,3 +1,4 @@
 export * from './data';
 export * from './expected';
+export * from './metre';
 export * from './sowing';

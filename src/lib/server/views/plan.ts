@@ -1,19 +1,22 @@
-import { dayOfWall, wall, type Day } from '../../core/calendar';
+import { addDays, dayOfWall, wall, type Day } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
 import { FIRST_BENCH, type Lot } from '../../core/lot';
 import {
   cameOf,
   seasonAhead,
   startOf,
+  toSow,
   USUAL_HANDS,
   type CameOf,
   type Hands,
   type KeptStart,
   type SeasonInput,
   type SeasonSaid,
-  type StartAt
+  type StartAt,
+  type ToSow
 } from '../../core/season';
 import { mondayOf, weekOf } from '../../core/sowing';
+import { styleLike } from '../../core/style';
 import { batches, seasonSaid } from '../repos';
 import { makingsOf, type House } from '../usecases';
 import { bedsShown } from './beds';
@@ -32,12 +35,16 @@ export interface PlanAsked {
   readonly kept: readonly KeptStart[];
   /** What came of it in the weeks before, the latest first. */
   readonly keptTo: readonly (StartAt & { readonly came: CameOf })[];
+  /** What next year's table wants sown. */
+  readonly toSow: readonly ToSow[];
   /** What lies in the Garden. */
   readonly lots: readonly Pick<Lot, 'id' | 'cropId' | 'gardenG' | 'day'>[];
   /** A bench on which nothing lies, to take a start to; null: all are taken, and another is begun. */
   readonly bench: string | null;
 }
 
+/** What was made in a year says of what the next is made. */
+const YEAR_DAYS = 366;
 /** What was planned is looked back upon for so many weeks. */
 const LOOKS_BACK = 8;
 
@@ -53,6 +60,7 @@ export async function planAsked(house: House): Promise<PlanAsked> {
     ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
     said: { wishes: said.wishes, held: ahead(said.held), barred: ahead(said.barred) },
     kept: ahead(said.kept),
+    toSow: await once(house, 'to sow', () => sownNextYear(house)),
     lots: waiting
       .filter((l) => l.gardenG > 0)
       .map(({ id, cropId, gardenG, day }) => ({ id, cropId, gardenG, day }))
@@ -71,6 +79,19 @@ async function keptTo(house: House, { kept }: SeasonSaid, today: Day): Promise<P
   return past
     .map(({ styleId, monday }) => ({ styleId, monday, came: cameOf({ styleId, monday }, begun) }))
     .sort((a, b) => b.monday.localeCompare(a.monday) || a.styleId.localeCompare(b.styleId));
+}
+
+/** What next year's table wants sown, by what was made this year. */
+async function sownNextYear(house: House): Promise<ToSow[]> {
+  const { household, now } = await living(house);
+  const since = wall(addDays(dayOfWall(now), -YEAR_DAYS), 0);
+  const made = (await batches.latest(house.db, { from: since })).flatMap((b) =>
+    b.items.map((i) => ({ styleId: styleLike(b.styleId), cropId: i.cropId, g: i.preparedG }))
+  );
+  const { sowings, ahead } = await bedsShown(house);
+  const { groups } = await once(house, 'plan', () => seasonOf(house));
+  const crops = cropsOf(household);
+  return toSow({ groups, made, sowings: sowings.filter((s) => !s.over), ahead, crops });
 }
 
 async function seasonOf(house: House): Promise<SeasonInput> {

@@ -20,6 +20,7 @@
   import KeepPlan from '$lib/ui/plan/KeepPlan.svelte';
   import KeptTo from '$lib/ui/plan/KeptTo.svelte';
   import { jarNames } from '$lib/ui/plan/names';
+  import NextYear from '$lib/ui/plan/NextYear.svelte';
   import { PlanSearch, YEARS } from '$lib/ui/plan/plan.svelte';
   import RunsShort from '$lib/ui/plan/RunsShort.svelte';
   import ThisWeek from '$lib/ui/plan/ThisWeek.svelte';
@@ -171,6 +172,12 @@
               <p class="pt-2 text-quiet">{search.looking ? 'Once it is laid out.' : 'Not played through.'}</p>
             {/if}
           </section>
+          {#if data.toSow.length > 0}
+            <section aria-labelledby="next-year">
+              <h2 id="next-year" class="border-b-2 border-ink pb-1">To sow for next year</h2>
+              <NextYear all={data.toSow} />
+            </section>
+          {/if}
           <section aria-labelledby="hands" class="no-print">
             <h2 id="hands" class="border-b-2 border-ink pb-1">Another way to have it</h2>
             <WeekHands hands={data.hands} />
