@@ -121,6 +121,7 @@ it('a kept plan is on the calendar as tentative, its salt on the list, and what 
     ...{ since: '2026-09-15', jarId: 'clip-1000.clamped', jars: 2 }
   });
   expect((await startsAhead(house, 6)).map((s) => s.styleId)).toEqual(['pieces']);
+  expect((await asked()).kept.map((s) => s.styleId)).toEqual(['pieces']);
   expect(await shoppingShown(house)).toEqual([]);
   expect((await asked()).input.held).toEqual([]);
   house.at('2026-10-21', 9);

@@ -7,6 +7,7 @@ import {
   startOf,
   toSow,
   USUAL_HANDS,
+  WEEKS_AHEAD,
   type CameOf,
   type Hands,
   type KeptStart,
@@ -22,6 +23,7 @@ import { makingsOf, type House } from '../usecases';
 import { bedsShown } from './beds';
 import { careHouse } from './care';
 import { living, once } from './living';
+import { startsAhead } from './planned';
 import { eatingTaught } from './souring';
 
 /** What a season's plan is made from, what was said of it, and what can be begun of it at once. */
@@ -31,7 +33,7 @@ export interface PlanAsked {
   readonly hands: Hands;
   /** Said by hand, of weeks to come. */
   readonly said: Pick<SeasonSaid, 'wishes' | 'held' | 'barred'>;
-  /** The plan that was kept, from this week on. */
+  /** What of the plan that was kept is still to be begun. */
   readonly kept: readonly KeptStart[];
   /** What came of it in the weeks before, the latest first. */
   readonly keptTo: readonly (StartAt & { readonly came: CameOf })[];
@@ -59,7 +61,7 @@ export async function planAsked(house: House): Promise<PlanAsked> {
     input: await once(house, 'plan', () => seasonOf(house)),
     ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
     said: { wishes: said.wishes, held: ahead(said.held), barred: ahead(said.barred) },
-    kept: ahead(said.kept),
+    kept: await startsAhead(house, WEEKS_AHEAD),
     toSow: await once(house, 'to sow', () => sownNextYear(house)),
     lots: waiting
       .filter((l) => l.gardenG > 0)
