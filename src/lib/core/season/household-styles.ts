@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/index';
 import { byWarmth, LATE } from '../forecast/index';
 import { cropsOf, type Household, type Place } from '../kit/index';
 import { keepingDays, SHELF } from '../larder/index';
@@ -5,6 +6,7 @@ import { crop, likeOf, type Cut } from '../produce/index';
 import { styleLike, stylesIn, type Style } from '../style/index';
 import { isCrock, jarGeometry, packing, SHRED_BULK } from '../vessel/index';
 import type { SeasonCrop, SeasonSize, SeasonStyle } from './types';
+import { warmthAhead } from './warmth';
 
 /** A serving, g of vegetables. Our judgement. */
 export const SERVING_G = 80;
@@ -44,14 +46,18 @@ export function seasonStyles(
   house: Household,
   crops: readonly SeasonCrop[],
   sizes: readonly SeasonSize[],
-  weeks: number
+  { today, weeks }: { readonly today: Day; readonly weeks: number }
 ): SeasonStyle[] {
+  const { counter } = stores(house.places);
+  const warmth = counter[0]
+    ? warmthAhead(counter[0], today, weeks)
+    : Array.from({ length: weeks }, () => TABLE_C);
   return stylesIn(house.styles)
     .filter((s) => s.id === styleLike(s.id))
     .flatMap((s) => {
       const of = crops.filter((c) => s.produce.includes(likeOf(c.id)));
       const made = shares(s, of).reduce((a, x) => a + x.to, 0) >= 1;
-      return made && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, weeks })] : [];
+      return made && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, warmth })] : [];
     });
 }
 
@@ -59,19 +65,18 @@ function seasonStyle(
   house: Household,
   s: Style,
   crops: readonly SeasonCrop[],
-  { sizes, weeks }: { sizes: readonly SeasonSize[]; weeks: number }
+  { sizes, warmth }: { sizes: readonly SeasonSize[]; warmth: readonly number[] }
 ): SeasonStyle {
   const kgPerLitre = packs(house, s, crops);
-  const { cold, cellar, counter } = stores(house.places);
+  const { cold, cellar } = stores(house.places);
   const keeps = (at: readonly Place[]) => {
     const coldest = Math.min(...at.map((p) => p.tempC));
     return at.length > 0 ? Math.floor(keepingDays(s.coldMonths, coldest).latest / DAYS) : 0;
   };
-  const stays = counterWeeks(s, counter[0]?.tempC ?? TABLE_C);
   return {
     ...{ id: s.id, group: styleLike(s.id), kgPerLitre, shelfPerKg: SHELF / kgPerLitre },
     servingsPerKg: 1000 / SERVING_G,
-    counter: Array.from({ length: weeks }, () => stays),
+    counter: warmth.map((tempC) => counterWeeks(s, tempC)),
     careWeeks: 1,
     keeps: { cold: keeps(cold), cellar: keeps(cellar) },
     litres: { from: LEAST_LITRES, to: MOST_LITRES },

@@ -57,7 +57,7 @@ export interface SeasonKnown {
 export function seasonAhead(known: SeasonKnown): SeasonInput {
   const crops = seasonCrops(known);
   const sizes = seasonSizes(known.household);
-  const styles = seasonStyles(known.household, crops, sizes, WEEKS_AHEAD);
+  const styles = seasonStyles(known.household, crops, sizes, { today: known.today, weeks: WEEKS_AHEAD });
   const stands = standsNow(known, styles, sizes);
   const begun = known.batches.map(startOf);
   return {

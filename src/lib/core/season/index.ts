@@ -13,5 +13,6 @@ export * from './play';
 export * from './said';
 export * from './solve';
 export * from './types';
+export * from './warmth';
 export * from './what-if';
 export * from './why';
