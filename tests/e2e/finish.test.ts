@@ -38,6 +38,8 @@ test('a pepper sauce from jars to six bottles: a weight forgotten and caught, ha
   await page.getByLabel('pH now').fill('4.2');
   await page.getByRole('button', { name: 'Stirred in' }).click();
   await expect(bowl.getByRole('row', { name: /^acid/ })).toBeVisible();
+  // What lies under an open sheet hears no keys.
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 
   await page.getByLabel('The sauce, weighed without its pot').fill('1420 g');
   await page.getByRole('form', { name: 'Sauce weighed' }).getByRole('button', { name: 'Note it' }).click();
