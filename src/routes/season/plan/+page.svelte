@@ -207,6 +207,11 @@
       font-size: 0.74rem;
       line-height: 1.25;
     }
+    /* A week's day goes with its first start. */
+    .starts :global([data-week] > p),
+    .starts :global(h2) {
+      break-after: avoid;
+    }
     .starts :global(li li),
     .starts :global([data-start]) {
       break-inside: avoid;
