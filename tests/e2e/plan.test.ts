@@ -11,7 +11,18 @@ test('the season laid out: a plan that gets better, its why, and a start that go
   // It may be taken as it is; else it is looked on till nothing better comes.
   await expect(page.locator('[data-plan=settled]')).toBeVisible({ timeout: 120_000 });
   await expect(page.getByText(/No plan can be/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'How full it gets' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The season ahead' })).toBeVisible();
+  // The season on one line of weeks: all of it, six weeks of it, and as a table.
+  const ahead = page.getByRole('region', { name: 'The season ahead' });
+  await expect(ahead.locator('[data-picture="40"]')).toContainText(
+    /Shredded, in its own juice.*of \d+ servings/s
+  );
+  await ahead.getByLabel('How far to look').selectOption({ label: 'Six weeks' });
+  await expect(ahead.locator('[data-picture="6"]')).toBeVisible();
+  await ahead.getByText('The same as a table').click();
+  await expect(ahead.getByRole('table').getByRole('row').filter({ hasText: 'Shredded' })).toContainText(
+    /\d+ of \d+/
+  );
   const start = page
     .getByRole('region', { name: 'Begin this week' })
     .getByRole('listitem')
@@ -28,6 +39,8 @@ test('the season laid out: a plan that gets better, its why, and a start that go
   await expect(page.getByText(/servings come to the table nine times in ten/)).toBeVisible({
     timeout: 120_000
   });
+  // Once other years were played it says how sure each start is.
+  await expect(page.locator('[data-sure]').first()).toHaveText(/firm|likely|maybe/);
   await start.getByRole('button', { name: 'Take it to the Bench' }).click();
   await expect(page).toHaveURL(/\/bench\?bench=/);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -65,6 +78,14 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await wish.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: /^As it was eaten: / }).click();
   await expect(page.getByRole('button', { name: /^As it was eaten: / })).toHaveCount(0);
+  // What matters more, by the keys of a slider in words; undone it matters as usual.
+  const rots = page.getByLabel('What rots');
+  await rots.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(rots).toHaveAttribute('aria-valuetext', 'matters more');
+  await expect(page.getByText('What rots: matters more')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(rots).toHaveAttribute('aria-valuetext', 'matters as usual');
   await page.getByRole('button', { name: 'Keep to none' }).click();
   await expect(page.locator('[data-kept]')).toHaveCount(0);
 });
@@ -106,4 +127,37 @@ test('the season strip looks ahead: what the beds will bring, and what a kept pl
   );
   await open(page, '/season?year=2025');
   await expect(page.locator('a.planned')).toHaveCount(0);
+});
+
+test('weighed in just now: what to do with it, and a start of it goes to the Bench', async ({ page }) => {
+  await open(page, '/garden');
+  await page.getByRole('button', { name: 'Weigh in' }).first().click();
+  const pad = page.getByRole('dialog');
+  await pad.getByLabel('What', { exact: true }).selectOption({ label: 'White cabbage' });
+  await pad.getByLabel('Weight', { exact: true }).fill('4 kg');
+  await pad.getByRole('button', { name: 'Weigh in', exact: true }).click();
+  await page.getByRole('link', { name: 'What to do with it' }).last().click();
+  await expect(
+    page.getByRole('navigation', { name: 'What lies in the Garden' }).locator('[aria-current]')
+  ).toHaveText(/White cabbage, 4\s000\sg/);
+  const begin = page.getByRole('region', { name: 'Begin something now' });
+  await expect(begin.getByRole('listitem').first()).toContainText(
+    /About \d+ servings, .*\. In the (cold|cellar) from/
+  );
+  await expect(page.getByRole('region', { name: 'Let it wait' })).toContainText(/It keeps till|turn/);
+  await expect(page.getByRole('region', { name: 'Eat it fresh' })).toContainText(/About .* while it keeps/);
+  await expect(page.getByRole('region', { name: 'Give it away' })).toContainText(/servings|Nothing/);
+  await begin.getByRole('button', { name: 'Take it to the Bench' }).first().click();
+  await expect(page).toHaveURL(/\/bench\?bench=/);
+  await expect(page.getByText(/White cabbage/).first()).toBeVisible();
+});
+
+test('given away from there it is gone from the Garden, and undone it lies there again', async ({ page }) => {
+  await open(page, '/garden/basket?crop=cabbage-red');
+  const lying = page.getByRole('navigation', { name: 'What lies in the Garden' });
+  await expect(lying.locator('[aria-current]')).toContainText('Red cabbage');
+  await page.getByRole('button', { name: 'It is given away: Red cabbage' }).click();
+  await expect(lying).not.toContainText('Red cabbage');
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(lying).toContainText('Red cabbage');
 });

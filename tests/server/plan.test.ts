@@ -143,3 +143,23 @@ it('a start said by hand binds the plan, and is refused for a week that has pass
   expect(input.held).toEqual([{ styleId: 'shredded', week: 1 }]);
   expect(said.held).toEqual([{ styleId: 'shredded', monday: '2026-09-21' }]);
 });
+
+it('what matters more is worth more, and undone it is worth what it was', async () => {
+  const usual = (await asked()).input.points;
+  const said = await house.say('say-matter', { matter: 'waste', how: 'more' });
+  expect((await asked()).input.points).toEqual({ ...usual, lost: 4 * usual.lost, thrown: 4 * usual.thrown });
+  expect((await asked()).said.matters).toEqual({ waste: 'more' });
+  if (said.ok) await house.say('undo', { of: said.commandId });
+  expect((await asked()).input.points).toEqual(usual);
+  expect(await house.say('say-matter', { matter: 'soup', how: 'more' })).toMatchObject({ ok: false });
+});
+
+it('its own trimming and frost count: a trim that was weighed, and the week whose frost ends the beans', async () => {
+  await house.say('weigh-in', { cropId: 'green-bean', weight: '2 kg', bed: '', variety: '' });
+  const bean = async () => (await asked()).input.crops.find((c) => c.id === 'green-bean')!;
+  expect((await bean()).frost).toBeUndefined();
+  await house.say('say-frost', { day: '2026-10-15' });
+  expect((await bean()).frost).toBeGreaterThan(0);
+  await house.say('weigh-in', { cropId: 'cabbage-white', weight: '2 kg', bed: '', variety: '' });
+  expect((await asked()).input.crops.find((c) => c.id === 'cabbage-white')!.frost).toBeUndefined();
+});

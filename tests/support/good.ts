@@ -158,6 +158,7 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
   'drop-sowing': { sowingId: 'row' },
   'say-frost': { day: '2026-10-15' },
   'say-hands': { hours: 4, batches: 2 },
+  'say-matter': { matter: 'waste', how: 'more' },
   'say-wish': { styleId: 'pieces', servings: 6 },
   'say-start': { styleId: 'pieces', monday: '2026-12-28', how: 'begin' },
   'keep-plan': {

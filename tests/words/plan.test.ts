@@ -62,6 +62,7 @@ it('says why, and what one more jar would bring', () => {
 it('says how other years go', () => {
   const band = (low: number, high: number) => ({ low, middle: (low + high) / 2, high });
   const years = {
+    begun: [],
     ...{ n: 200, servings: band(430.2, 559.7), rotsKg: band(5.04, 17.2) },
     full: [
       { id: 'cold', share: 1 },

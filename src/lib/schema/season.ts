@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { HOW_MUCH, MATTERS } from '../core/season';
 import { commandId, day, few, id, jsonField, no, number, whole } from './common';
 
 /** A week's hands for ferments. */
@@ -16,6 +17,13 @@ export const sayWishSchema = z.object({
     (v) => (v === '' || v === undefined ? null : v),
     number(0, 300, 'figure-out-of-range').nullable()
   )
+});
+
+/** What matters less, as usual, or more. */
+export const sayMatterSchema = z.object({
+  commandId,
+  matter: z.enum(MATTERS, no('not-a-choice')),
+  how: z.enum(HOW_MUCH, no('not-a-choice'))
 });
 
 /** A start in a week, named by any of its days: held to, barred, put off by a week, set free. */

@@ -12,6 +12,8 @@ export * from './grams';
 export * from './kitchen';
 export * from './level';
 export * from './labels';
+export * from './of-basket';
+export * from './of-matters';
 export * from './of-plan';
 export * from './outlook';
 export * from './problems';

@@ -5,6 +5,7 @@ import {
   type OtherYears,
   type PlanFacts,
   type Stops,
+  type Sureness,
   type ToSow,
   type WhatIf,
   type Worth
@@ -66,11 +67,13 @@ export function whySays(worth: Worth, { mass, week }: PlanWays): string {
   return said ? `Without it ${said}.` : 'It fits in well; leaving it out costs little.';
 }
 
-/** What comes of it when something is done otherwise. Example: "about 400 g more rots, 12 servings are missed". */
-export function otherwiseSays(worth: Worth, { mass, week }: PlanWays): string {
+/** What comes of it when something is done otherwise; `of`: of what it rots. Example: "about 400 g more rots, 12 servings are missed". */
+export function otherwiseSays(worth: Worth, { mass, week }: PlanWays, of = ''): string {
   const from = worth.missedFrom === null ? '' : `, from the week of ${week(worth.missedFrom)} on`;
   const said = joined([
-    worth.rotsKg >= LITTLE.kg ? `about ${mass(roughly(worth.rotsKg * 1000))} more rots` : '',
+    worth.rotsKg >= LITTLE.kg
+      ? `about ${mass(roughly(worth.rotsKg * 1000))} more ${of ? `${of} ` : ''}rots`
+      : '',
     worth.missed >= LITTLE.servings ? `${servings(worth.missed)} more are missed${from}` : ''
   ]);
   return said || 'that costs little';
@@ -109,6 +112,14 @@ const STOPS: Readonly<Record<Stops, string>> = {
 /** Why a start that is held to is not in the plan. */
 export const stopsSays = (why: Stops): string => STOPS[why];
 
+const SURE: Readonly<Record<Sureness, string>> = {
+  firm: 'firm',
+  likely: 'likely',
+  maybe: 'maybe: it goes by how the picks come'
+};
+/** How sure a start of a plan is. */
+export const sureSays = (sure: Sureness): string => SURE[sure];
+
 const CAME: Readonly<Record<CameOf, string>> = {
   begun: 'as planned',
   earlier: 'a week earlier',
@@ -131,6 +142,8 @@ export const whatIfSays = (what: WhatIf, jarName: (id: string) => string): strin
       return 'three tenths less is picked';
     case 'more-picks':
       return 'three tenths more is picked';
+    case 'early-frost':
+      return `frost comes ${WHAT_IF.frostWeeks} weeks early`;
     case 'more-jars':
       return `${WHAT_IF.jars} more: ${jarName(what.sizeId)}`;
   }

@@ -38,7 +38,8 @@
       {data.picks.length > 0 ? `${house.mass(total)} waiting, soonest to turn first` : 'Nothing waits here.'}
     </p>
   </div>
-  <div class="flex items-center gap-5">
+  <div class="flex flex-wrap items-center gap-x-5">
+    {#if data.picks.length > 0}<a class="act" href="/garden/basket">What to do with it</a>{/if}
     <a class="act" href="/garden/beds">Beds and sowings</a>
     <Button size="lg" onclick={() => weighIn.show()}>Weigh in</Button>
   </div>

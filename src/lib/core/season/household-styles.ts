@@ -2,7 +2,9 @@ import type { Day } from '../calendar/index';
 import { byWarmth, LATE } from '../forecast/index';
 import { cropsOf, type Household, type Place } from '../kit/index';
 import { keepingDays, SHELF } from '../larder/index';
+import type { Learned } from '../learn/index';
 import { crop, likeOf, type Cut } from '../produce/index';
+import { paceKey } from '../run/index';
 import { styleLike, stylesIn, type Style } from '../style/index';
 import { isCrock, jarGeometry, packing, SHRED_BULK } from '../vessel/index';
 import type { SeasonCrop, SeasonSize, SeasonStyle } from './types';
@@ -23,6 +25,10 @@ const TABLE_C = 21;
 /** Ferments that are blended and filled into bottles. */
 const BOTTLED: readonly string[] = ['pepper-sauce'];
 const DAYS = 7;
+
+/** The household's own minutes per kilo of what a step does. */
+type Paces = Readonly<Record<string, Learned>>;
+
 /** What gives taste beside something else, but for pieces, which may be of it alone. Common practice, no source. */
 const BESIDE: readonly string[] = [
   ...['apple', 'pear', 'peach', 'mango', 'pineapple', 'carrot', 'turmeric', 'ginger', 'horseradish'],
@@ -46,7 +52,7 @@ export function seasonStyles(
   house: Household,
   crops: readonly SeasonCrop[],
   sizes: readonly SeasonSize[],
-  { today, weeks }: { readonly today: Day; readonly weeks: number }
+  { today, weeks, paces }: { readonly today: Day; readonly weeks: number; readonly paces: Paces }
 ): SeasonStyle[] {
   const { counter } = stores(house.places);
   const warmth = counter[0]
@@ -57,7 +63,7 @@ export function seasonStyles(
     .flatMap((s) => {
       const of = crops.filter((c) => s.produce.includes(likeOf(c.id)));
       const made = shares(s, of).reduce((a, x) => a + x.to, 0) >= 1;
-      return made && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, warmth })] : [];
+      return made && sizes.length > 0 ? [seasonStyle(house, s, of, { sizes, warmth, paces })] : [];
     });
 }
 
@@ -65,7 +71,7 @@ function seasonStyle(
   house: Household,
   s: Style,
   crops: readonly SeasonCrop[],
-  { sizes, warmth }: { sizes: readonly SeasonSize[]; warmth: readonly number[] }
+  { sizes, warmth, paces }: { sizes: readonly SeasonSize[]; warmth: readonly number[]; paces: Paces }
 ): SeasonStyle {
   const kgPerLitre = packs(house, s, crops);
   const { cold, cellar } = stores(house.places);
@@ -80,13 +86,22 @@ function seasonStyle(
     careWeeks: 1,
     keeps: { cold: keeps(cold), cellar: keeps(cellar) },
     litres: { from: LEAST_LITRES, to: MOST_LITRES },
-    hours: { fixed: FIXED_HOURS, perKg: s.steps.reduce((a, x) => a + x.minutesPerKg, 0) / 60 },
+    hours: { fixed: FIXED_HOURS, perKg: minutesPerKg(s, crops, paces) / 60 },
     shares: shares(s, crops),
     // A crock is for what makes its own brine.
     sizes: sizes.filter((j) => s.salting === 'dry' || !isCrockKind(house, j.id)).map((j) => j.id),
     bottled: BOTTLED.includes(styleLike(s.id))
   };
 }
+
+/** Hands' minutes for a kilo, step by step: the household's own, over the crops on which it did that work; else the table's. */
+function minutesPerKg({ steps }: Style, crops: readonly SeasonCrop[], paces: Paces): number {
+  return steps.reduce((a, step) => {
+    const own = [null, ...crops.map((c) => c.id)].flatMap((id) => paces[paceKey(step.does, id)]?.mean ?? []);
+    return a + (step.minutesPerKg > 0 && own.length > 0 ? mean(own) : step.minutesPerKg);
+  }, 0);
+}
+const mean = (of: readonly number[]): number => of.reduce((a, x) => a + x, 0) / of.length;
 
 function shares(s: Style, crops: readonly SeasonCrop[]): SeasonStyle['shares'] {
   const beside = (c: SeasonCrop) => styleLike(s.id) !== 'pieces' && BESIDE.includes(likeOf(c.id));

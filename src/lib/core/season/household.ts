@@ -3,21 +3,23 @@ import { addDays, type Day } from '../calendar/index';
 import type { CareHouse } from '../care/index';
 import type { Batch } from '../batch/index';
 import { cropsOf, type Household } from '../kit/index';
+import type { Learned } from '../learn/index';
 import { rawLife, type Lot } from '../lot/index';
 import { crop, keepsRaw, type Crop } from '../produce/index';
-import { mondayOf, weekOf, type CropAhead } from '../sowing/index';
+import { frostAfter, growsAs, mondayOf, weekOf, type CropAhead } from '../sowing/index';
 import { styleLike } from '../style/index';
 import { isBottle, jarGeometry, usableMl } from '../vessel/index';
 import { seasonStyles, SERVING_G, stores } from './household-styles';
+import { dearInWinter, pointsFor } from './matters';
 import { boundBy, startOf, type SeasonSaid } from './said';
 import {
-  USUAL_POINTS,
   type SeasonCrop,
   type SeasonGroup,
   type SeasonInput,
   type SeasonSize,
   type SeasonWeek
 } from './types';
+import { warmthAhead } from './warmth';
 
 /** Weeks that are planned: this one to next summer's first picks. Our judgement. */
 export const WEEKS_AHEAD = 40;
@@ -34,6 +36,8 @@ export const USUAL_HANDS = { hours: 5, batches: 3 };
 const EASY = 0.7;
 /** Nobody said how much room there is: more than anybody fills, litres. */
 const NO_LIMIT = 2000;
+/** A cellar that is warmer than this in a week keeps nothing in it, °C. Our judgement. */
+const CELLAR_TO_C = 16;
 /** A week is away when so many of its days are. */
 const AWAY_DAYS = 4;
 /** Who says of some kinds how they are eaten, and has eaten nothing of another, wants so much of a first guess of it. Our judgement. */
@@ -45,19 +49,28 @@ const FEAST = 1.5;
 export interface SeasonKnown {
   readonly household: Household;
   readonly ahead: readonly CropAhead[];
+  /** The first frost as it usually is, `MM-DD`; null: nobody said. */
+  readonly frost: string | null;
   readonly lots: readonly Lot[];
   readonly batches: readonly Batch[];
   readonly taught: readonly TaughtByEating[];
   readonly care: Pick<CareHouse, 'places' | 'courseOf'>;
   readonly today: Day;
   readonly said: SeasonSaid;
+  /** What its own trimming and makings taught. */
+  readonly learnt: {
+    readonly trims: Readonly<Record<string, Learned>>;
+    readonly paces: Readonly<Record<string, Learned>>;
+  };
 }
 
 /** The season of a household from this week on: what comes and lies there, what is eaten, what there is to make it in. */
 export function seasonAhead(known: SeasonKnown): SeasonInput {
   const crops = seasonCrops(known);
   const sizes = seasonSizes(known.household);
-  const styles = seasonStyles(known.household, crops, sizes, { today: known.today, weeks: WEEKS_AHEAD });
+  const styles = seasonStyles(known.household, crops, sizes, {
+    ...{ today: known.today, weeks: WEEKS_AHEAD, paces: known.learnt.paces }
+  });
   const stands = standsNow(known, styles, sizes);
   const begun = known.batches.map(startOf);
   return {
@@ -65,16 +78,17 @@ export function seasonAhead(known: SeasonKnown): SeasonInput {
     ...{ crops, styles, sizes, groups: seasonGroups(known, styles) },
     ...{ standing: stands.standing, stored: stands.stored, opened: stands.opened },
     ...boundBy(known.said, known.today, begun),
-    ...{ firmWeeks: FIRM_WEEKS, countEvery: COUNT_EVERY, points: USUAL_POINTS }
+    ...{ firmWeeks: FIRM_WEEKS, countEvery: COUNT_EVERY, points: pointsFor(known.said.matters) }
   };
 }
 
 /** The Monday of a week of the plan. */
 export const mondayAhead = (today: Day, week: number): Day => mondayOf(weekOf(today) + week);
 
-function seasonCrops({ household, ahead, lots, today }: SeasonKnown): SeasonCrop[] {
+function seasonCrops({ household, ahead, frost, lots, today, learnt }: SeasonKnown): SeasonCrop[] {
   const own = cropsOf(household);
   const now = weekOf(today);
+  const freezes = frost === null ? null : weekOf(frostAfter(today, frost)) - now;
   const ids = new Set([
     ...ahead.map((a) => a.cropId),
     ...lots.filter((l) => l.gardenG > 0).map((l) => l.cropId)
@@ -92,8 +106,9 @@ function seasonCrops({ household, ahead, lots, today }: SeasonKnown): SeasonCrop
     if (lying.length === 0 && picks.every((kg) => kg === 0)) return [];
     return [
       {
-        ...{ id, picks, rawWeeks: rawWeeks(row), trim: row.trim },
+        ...{ id, picks, rawWeeks: rawWeeks(row), trim: learnt.trims[id]?.mean ?? row.trim },
         fresh: FRESH_KG * household.people,
+        ...(freezes !== null && growsAs(id)?.tender ? { frost: freezes } : {}),
         lots: lying.map((l) => ({ kg: l.gardenG / 1000, last: lastWeek(rawLife(l, today, own).useBy, now) }))
       }
     ];
@@ -128,12 +143,14 @@ function seasonWeeks(
     );
   const hands = said.hands ?? USUAL_HANDS;
   const { counter, cold, cellar } = stores(household.places);
+  const cellars = cellar.map((place) => ({ place, warmth: warmthAhead(place, today, WEEKS_AHEAD) }));
+  const cool = (t: number) => cellars.filter((c) => c.warmth[t]! <= CELLAR_TO_C).map((c) => c.place);
   return Array.from({ length: WEEKS_AHEAD }, (_, t) => ({
     ...{ hours: hands.hours, easy: EASY, batches: hands.batches },
     away: eatersFrom(household, mondayAhead(today, t), 7).filter((n) => n === 0).length >= AWAY_DAYS,
     counter: room(counter, shelf.get('counter') ?? 0),
     cold: cold.length > 0 ? room(cold, shelf.get('cold') ?? 0) : 0,
-    cellar: cellar.length > 0 ? room(cellar, 0) : 0
+    cellar: cool(t).length > 0 ? room(cool(t), 0) : 0
   }));
 }
 
@@ -159,7 +176,8 @@ function seasonGroups(
       }),
       dear: weeks.map((monday) => {
         const sunday = addDays(monday, 6);
-        return household.feasts.some((f) => f.from <= sunday && f.to >= monday) ? FEAST : 1;
+        const feast = household.feasts.some((f) => f.from <= sunday && f.to >= monday) ? FEAST : 1;
+        return feast * dearInWinter(said.matters, monday);
       })
     };
   });

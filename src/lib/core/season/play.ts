@@ -9,6 +9,7 @@ import {
   type PlannedBatch,
   type SeasonInput,
   type SeasonPlan,
+  type StartIn,
   type StorePlace
 } from './types';
 
@@ -146,6 +147,8 @@ export interface Year {
   readonly points: number;
   /** What was full in some week of it: sizes of jars by their id, or a place. */
   readonly full: readonly string[];
+  /** What was begun in it. */
+  readonly begun: readonly StartIn[];
 }
 
 /** So close to full is full. */
@@ -165,6 +168,7 @@ export function yearOf(input: SeasonInput, plan: SeasonPlan): Year {
     servings: facts.servings,
     rotsKg: facts.thrownKg + facts.lost.reduce((a, l) => a + l.kg, 0),
     points: facts.points,
+    begun: log.batches.map(({ styleId, week }) => ({ styleId, week })),
     full: fullIn(input, log, facts)
   };
 }
@@ -186,6 +190,24 @@ export interface OtherYears {
   readonly servings: Band;
   readonly rotsKg: Band;
   readonly full: readonly { readonly id: string; readonly share: number }[];
+  /** In what share of them each start is made. */
+  readonly begun: readonly (StartIn & { readonly share: number })[];
+}
+
+/** How sure a start is: made in nearly all years, in most, or by how the picks come. */
+export type Sureness = 'firm' | 'likely' | 'maybe';
+/** Our judgement. */
+const SURE = { firm: 0.9, likely: 0.6 };
+
+/** How sure a start of the plan is, by the years that were played; what lies farther off than one can know is never firm. */
+export function surenessOf(
+  { begun }: Pick<OtherYears, 'begun'>,
+  { styleId, week }: StartIn,
+  firmWeeks: number
+): Sureness {
+  const share = begun.find((b) => b.styleId === styleId && b.week === week)?.share ?? 0;
+  if (share >= SURE.firm && week < firmWeeks) return 'firm';
+  return share >= SURE.likely ? 'likely' : 'maybe';
 }
 
 /** Sums years up, what is full most often first. */
@@ -195,6 +217,16 @@ export function summedUp(all: readonly Year[]): OtherYears {
   const full = ids.map((id) => ({ id, share: all.filter((y) => y.full.includes(id)).length / all.length }));
   return {
     ...{ n: all.length, servings: of((y) => y.servings), rotsKg: of((y) => y.rotsKg) },
-    full: full.sort((a, b) => b.share - a.share || a.id.localeCompare(b.id))
+    full: full.sort((a, b) => b.share - a.share || a.id.localeCompare(b.id)),
+    begun: startsIn(all)
   };
+}
+
+function startsIn(all: readonly Year[]): OtherYears['begun'] {
+  const counted = new Map<string, StartIn & { n: number }>();
+  for (const s of all.flatMap((y) => y.begun)) {
+    const key = `${s.week} ${s.styleId}`;
+    counted.set(key, { ...s, n: (counted.get(key)?.n ?? 0) + 1 });
+  }
+  return [...counted.values()].map(({ n, ...at }) => ({ ...at, share: n / all.length }));
 }

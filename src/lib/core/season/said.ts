@@ -3,6 +3,7 @@ import type { UndoPolicy } from '../history/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { mondayOf, weekOf } from '../sowing/index';
 import { styleLike } from '../style/index';
+import { withMatter, type HowMuch, type Matter, type Mattering } from './matters';
 
 /** A kind begun in a week, by its Monday. */
 export interface StartAt {
@@ -28,6 +29,7 @@ export interface SeasonSaid {
   readonly hands: Hands | null;
   /** Servings a week at the household's table by style; what is not here is as was eaten. */
   readonly wishes: Readonly<Record<string, number>>;
+  readonly matters: Mattering;
   /** Begun then, whatever else a plan does. */
   readonly held: readonly StartAt[];
   /** Not begun then. */
@@ -35,7 +37,10 @@ export interface SeasonSaid {
   /** The plan as it was kept, the weeks that have passed among it. */
   readonly kept: readonly KeptStart[];
 }
-export const NOTHING_SAID: SeasonSaid = { hands: null, wishes: {}, held: [], barred: [], kept: [] };
+export const NOTHING_SAID: SeasonSaid = {
+  ...{ hands: null, wishes: {}, matters: {} },
+  ...{ held: [], barred: [], kept: [] }
+};
 
 /** How a start is to be: begun then, not then, or as the plan likes. */
 export type StartHow = 'begin' | 'not' | 'free';
@@ -46,6 +51,7 @@ export type SeasonEvent =
       readonly type: 'wishSaid';
       readonly data: { readonly styleId: string; readonly servings: number | null };
     }
+  | { readonly type: 'matterSaid'; readonly data: { readonly matter: Matter; readonly how: HowMuch } }
   | { readonly type: 'startSaid'; readonly data: StartAt & { readonly how: StartHow } }
   | {
       readonly type: 'planKept';
@@ -54,7 +60,7 @@ export type SeasonEvent =
     };
 
 export const SEASON_UNDO: UndoPolicy<SeasonEvent['type']> = {
-  alone: ['handsSaid', 'wishSaid', 'startSaid', 'planKept'],
+  alone: ['handsSaid', 'wishSaid', 'matterSaid', 'startSaid', 'planKept'],
   onNothing: [],
   ground: [],
   corrects: []
@@ -80,6 +86,8 @@ export function evolveSaid(state: SeasonSaid, { type, data }: SeasonEvent): Seas
         wishes: data.servings === null ? others : { ...others, [data.styleId]: data.servings }
       };
     }
+    case 'matterSaid':
+      return { ...state, matters: withMatter(state.matters, data.matter, data.how) };
     case 'startSaid': {
       const { how, ...at } = data;
       const others = (all: readonly StartAt[]) =>

@@ -16,6 +16,8 @@ export interface SeasonCrop {
   readonly trim: number;
   /** What is eaten fresh in a week at most, kg. */
   readonly fresh: number;
+  /** The week whose frost ends it, where one does. */
+  readonly frost?: number;
   /** What lies there already, and the last week in which it may be used. */
   readonly lots: readonly { readonly kg: number; readonly last: number }[];
 }

@@ -3,11 +3,11 @@ import type { SeasonInput } from './types';
 
 /** Another season beside this one: what one might change of it. */
 export type WhatIf =
-  | { readonly is: 'nobody-away' | 'more-hands' | 'more-cold' | 'fewer-picks' | 'more-picks' }
+  | { readonly is: 'nobody-away' | 'more-hands' | 'more-cold' | 'fewer-picks' | 'more-picks' | 'early-frost' }
   | { readonly is: 'more-jars'; readonly sizeId: string };
 
-/** How much more or less each asks for: hours and batches as a factor, jars, litres, picks as a factor. */
-export const WHAT_IF = { hands: 1.5, jars: 2, coldLitres: 20, fewer: 0.7, more: 1.3 } as const;
+/** How much more or less each asks for: hours and batches as a factor, jars, litres, picks as a factor, weeks. */
+export const WHAT_IF = { hands: 1.5, jars: 2, coldLitres: 20, fewer: 0.7, more: 1.3, frostWeeks: 3 } as const;
 
 /** The season as it would be. */
 export function seasonIf(input: SeasonInput, what: WhatIf): SeasonInput {
@@ -34,6 +34,14 @@ export function seasonIf(input: SeasonInput, what: WhatIf): SeasonInput {
       return picks(WHAT_IF.fewer);
     case 'more-picks':
       return picks(WHAT_IF.more);
+    case 'early-frost':
+      return {
+        ...input,
+        crops: input.crops.map((c) => {
+          const last = Math.max(0, (c.frost ?? Infinity) - WHAT_IF.frostWeeks);
+          return { ...c, picks: c.picks.map((kg, t) => (t > last ? 0 : kg)) };
+        })
+      };
     case 'more-jars':
       return {
         ...input,

@@ -28,8 +28,8 @@ export function expectedOf(s: Sowing, frost: string | null): ReadonlyMap<number,
   return new Map(shape.flatMap((x, i) => (first + i <= last ? [[first + i, (all * x) / sum] as const] : [])));
 }
 
-/** The first frost after a day. */
-function frostAfter(day: Day, frost: string): Day {
+/** The first frost after a day, by its month and day. */
+export function frostAfter(day: Day, frost: string): Day {
   const year = Number(day.slice(0, 4));
   const same = `${year}-${frost}`;
   return same > day ? same : `${year + 1}-${frost}`;

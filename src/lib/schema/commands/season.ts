@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { keepPlanSchema, sayHandsSchema, sayStartSchema, sayWishSchema } from '../season';
+import { HOW_MUCH, MATTERS } from '../../core/season';
+import { matterName, mattersHow } from '../../words';
+import { keepPlanSchema, sayHandsSchema, sayMatterSchema, sayStartSchema, sayWishSchema } from '../season';
 import { command, type Command } from './command';
 import { named } from './answers';
 
@@ -12,6 +14,12 @@ export const SEASON = {
     (a) => `${a.hours} h and ${a.batches} batch${a.batches === 1 ? '' : 'es'} a week`
   ),
   'say-wish': command(sayWishSchema, named, ['style-unknown'], (a) => `Noted how much is wanted: ${a.name}`),
+  'say-matter': command(
+    sayMatterSchema,
+    z.object({ matter: z.enum(MATTERS), how: z.enum(HOW_MUCH) }),
+    [],
+    (a) => `${matterName(a.matter)}: ${mattersHow(a.how)}`
+  ),
   'say-start': command(
     sayStartSchema,
     named.extend({ how: z.string() }),

@@ -20,7 +20,7 @@ import {
   visit,
   goneJars
 } from './batches';
-import { keepPlan, sayHands, sayStart, sayWish } from './season';
+import { keepPlan, sayHands, sayStart, sayMatter, sayWish } from './season';
 import { dropSowing, sayFrost, sow } from './sowing';
 import { bringHome, countGoods, strikeLine, tickLine, writeLine } from './shopping';
 import { changeLids, heatJars, letWait, moveJars } from './moves';
@@ -173,7 +173,13 @@ export const USE_CASES = {
   'weigh-spoon': weighSpoon,
   'reset-learning': resetLearning,
   ...{ sow, 'drop-sowing': dropSowing, 'say-frost': sayFrost },
-  ...{ 'say-hands': sayHands, 'say-wish': sayWish, 'say-start': sayStart, 'keep-plan': keepPlan },
+  ...{
+    'say-hands': sayHands,
+    'say-wish': sayWish,
+    'say-matter': sayMatter,
+    'say-start': sayStart,
+    'keep-plan': keepPlan
+  },
   'count-goods': countGoods,
   'write-line': writeLine,
   'strike-line': strikeLine,

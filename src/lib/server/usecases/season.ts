@@ -29,6 +29,12 @@ export const sayWish = useCase('say-wish', async (work, { styleId, servings }) =
   return decided.ok ? done({ name: around.name(styleId) }) : decided;
 });
 
+/** What matters more or less than is usual. */
+export const sayMatter = useCase('say-matter', async (work, { matter, how }) => {
+  const decided = await onSeason(work, () => done([{ type: 'matterSaid', data: { matter, how } }]));
+  return decided.ok ? done({ matter, how }) : decided;
+});
+
 /** A start of the plan held to, barred, put off, or set free. */
 export const sayStart = useCase('say-start', async (work, said) => {
   const around = await aroundOf(work);

@@ -1,6 +1,5 @@
 import { addDays, dayOfWall, wall, type Day } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
-import { FIRST_BENCH, type Lot } from '../../core/lot';
 import {
   cameOf,
   seasonAhead,
@@ -19,30 +18,27 @@ import {
 import { mondayOf, weekOf } from '../../core/sowing';
 import { styleLike } from '../../core/style';
 import { batches, seasonSaid } from '../repos';
-import { makingsOf, type House } from '../usecases';
+import { learntOf, type House } from '../usecases';
 import { bedsShown } from './beds';
 import { careHouse } from './care';
 import { living, once } from './living';
 import { startsAhead } from './planned';
+import { whereTo, type WhereTo } from './where-to';
 import { eatingTaught } from './souring';
 
 /** What a season's plan is made from, what was said of it, and what can be begun of it at once. */
-export interface PlanAsked {
+export interface PlanAsked extends WhereTo {
   readonly input: SeasonInput;
   readonly today: Day;
   readonly hands: Hands;
   /** Said by hand, of weeks to come. */
-  readonly said: Pick<SeasonSaid, 'wishes' | 'held' | 'barred'>;
+  readonly said: Pick<SeasonSaid, 'wishes' | 'matters' | 'held' | 'barred'>;
   /** What of the plan that was kept is still to be begun. */
   readonly kept: readonly KeptStart[];
   /** What came of it in the weeks before, the latest first. */
   readonly keptTo: readonly (StartAt & { readonly came: CameOf })[];
   /** What next year's table wants sown. */
   readonly toSow: readonly ToSow[];
-  /** What lies in the Garden. */
-  readonly lots: readonly Pick<Lot, 'id' | 'cropId' | 'gardenG' | 'day'>[];
-  /** A bench on which nothing lies, to take a start to; null: all are taken, and another is begun. */
-  readonly bench: string | null;
 }
 
 /** What was made in a year says of what the next is made. */
@@ -51,23 +47,18 @@ const YEAR_DAYS = 366;
 const LOOKS_BACK = 8;
 
 export async function planAsked(house: House): Promise<PlanAsked> {
-  const { household, lots: waiting, now } = await living(house);
+  const { now } = await living(house);
   const today = dayOfWall(now);
   const monday = mondayOf(weekOf(today));
-  const makings = await makingsOf(house.db, cropsOf(household));
   const said = await seasonSaid(house.db);
   const ahead = <S extends StartAt>(all: readonly S[]) => all.filter((s) => s.monday >= monday);
   return {
-    input: await once(house, 'plan', () => seasonOf(house)),
+    input: await seasonNow(house),
     ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
-    said: { wishes: said.wishes, held: ahead(said.held), barred: ahead(said.barred) },
+    said: { wishes: said.wishes, matters: said.matters, held: ahead(said.held), barred: ahead(said.barred) },
     kept: await startsAhead(house, WEEKS_AHEAD),
     toSow: await once(house, 'to sow', () => sownNextYear(house)),
-    lots: waiting
-      .filter((l) => l.gardenG > 0)
-      .map(({ id, cropId, gardenG, day }) => ({ id, cropId, gardenG, day }))
-      .sort((a, b) => a.day.localeCompare(b.day)),
-    bench: makings.some((m) => m.id === FIRST_BENCH) ? null : FIRST_BENCH
+    ...(await whereTo(house))
   };
 }
 
@@ -91,17 +82,22 @@ async function sownNextYear(house: House): Promise<ToSow[]> {
     b.items.map((i) => ({ styleId: styleLike(b.styleId), cropId: i.cropId, g: i.preparedG }))
   );
   const { sowings, ahead } = await bedsShown(house);
-  const { groups } = await once(house, 'plan', () => seasonOf(house));
+  const { groups } = await seasonNow(house);
   const crops = cropsOf(household);
   return toSow({ groups, made, sowings: sowings.filter((s) => !s.over), ahead, crops });
 }
 
+/** The season ahead, worked out once for each state of the house. */
+export const seasonNow = (house: House): Promise<SeasonInput> => once(house, 'plan', () => seasonOf(house));
+
 async function seasonOf(house: House): Promise<SeasonInput> {
   const { household, lots, batches: live, now } = await living(house);
+  const { ahead, frost } = await bedsShown(house);
   return seasonAhead({
     ...{ household, lots, batches: live, today: dayOfWall(now), said: await seasonSaid(house.db) },
-    ahead: (await bedsShown(house)).ahead,
+    ...{ ahead, frost },
     taught: await eatingTaught(house),
-    care: await careHouse(house)
+    care: await careHouse(house),
+    learnt: await learntOf(house.db, household)
   });
 }

@@ -2,6 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import { dayOfWall, wall } from '$lib/core/calendar';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import Fold from '../forms/Fold.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -22,12 +23,7 @@
           ? ''
           : ` to ${when(f.to)}`}</span
       >
-      <ActionForm command="drop-feast" values={{ feastId: f.id }}>
-        {#snippet children({ busy })}<button
-            class="min-h-11 text-sm underline underline-offset-4"
-            disabled={busy}>as many as usual after all</button
-          >{/snippet}
-      </ActionForm>
+      <QuietAct command="drop-feast" values={{ feastId: f.id }} does="as many as usual after all" />
     </li>
   {/each}
 </ul>

@@ -4,6 +4,7 @@
   import { dayOfWall, wall } from '$lib/core/calendar';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import { useHouse } from '../house/house.svelte';
   import { relativeDay } from '../time';
 
@@ -22,12 +23,7 @@
           >{relativeDay(wall(a.from, 12), house.now)} to {relativeDay(wall(a.to, 12), house.now)}: what to do
           before</a
         >
-        <ActionForm command="drop-away" values={{ awayId: a.id }}>
-          {#snippet children({ busy })}<button
-              class="min-h-11 text-sm underline underline-offset-4"
-              disabled={busy}>not away after all</button
-            >{/snippet}
-        </ActionForm>
+        <QuietAct command="drop-away" values={{ awayId: a.id }} does="not away after all" />
       </li>
     {:else}<li class="py-2 text-quiet">Nobody plans to be away.</li>{/each}
   </ul>

@@ -7,6 +7,7 @@
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import Trouble from '../forms/Trouble.svelte';
   import { useHouse } from '../house/house.svelte';
   import { LID_WORDS } from '$lib/words';
@@ -126,22 +127,20 @@
             {/snippet}
           </ActionForm>
           {#if toWash[jar.id]}
-            <ActionForm command="wash-jars" values={{ jarId: jar.id }}>
-              {#snippet children({ busy })}<button
-                  class="min-h-11 text-sm underline underline-offset-4"
-                  disabled={busy}
-                  aria-label="{jar.name}: washed">washed</button
-                >{/snippet}
-            </ActionForm>
+            <QuietAct
+              command="wash-jars"
+              values={{ jarId: jar.id }}
+              does="washed"
+              label="{jar.name}: washed"
+            />
           {/if}
           {#if jar.owned > (full[jar.id] ?? 0)}
-            <ActionForm command="break-jar" values={{ jarId: jar.id }}>
-              {#snippet children({ busy })}<button
-                  class="min-h-11 text-sm underline underline-offset-4"
-                  disabled={busy}
-                  aria-label="One {jar.name} broke">one broke</button
-                >{/snippet}
-            </ActionForm>
+            <QuietAct
+              command="break-jar"
+              values={{ jarId: jar.id }}
+              does="one broke"
+              label="One {jar.name} broke"
+            />
           {/if}
         </div>
       </li>

@@ -7,7 +7,7 @@
   import { tablePace } from '$lib/core/run';
   import { style, type StepDoes } from '$lib/core/style';
   import { CUT_WORDS, STEP_WORDS } from '$lib/words';
-  import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import { useHouse } from '../house/house.svelte';
 
   /** What the household's own picks and batches have taught, each beside the table's value, each to begin anew. */
@@ -145,13 +145,13 @@
             <span class="grow pt-1 font-semibold sm:pt-0">{row.name}</span>
             <span class="text-right whitespace-nowrap">{row.says}</span>
             <span class="text-sm text-quiet">from your {row.n} {plural(row)}; table {row.table}</span>
-            <ActionForm command="reset-learning" values={{ what: row.what }} class="justify-self-end">
-              {#snippet children({ busy })}<button
-                  class="min-h-11 text-sm underline underline-offset-4"
-                  disabled={busy}
-                  aria-label="Start over for {row.name}">start over</button
-                >{/snippet}
-            </ActionForm>
+            <QuietAct
+              command="reset-learning"
+              values={{ what: row.what }}
+              class="justify-self-end"
+              does="start over"
+              label="Start over for {row.name}"
+            />
           </li>
         {/each}
       </ul>

@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import { shortDay } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import CopyText from '../forms/CopyText.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -45,13 +46,13 @@
                 : ', not read yet'}
             </p>
           </div>
-          <ActionForm command="take-back-pass" values={{ passId: f.id }} undoable={false}>
-            {#snippet children({ busy })}<button
-                class="min-h-11 text-sm underline underline-offset-4"
-                disabled={busy}
-                aria-label="Take back the calendar: {said(f)}">take back</button
-              >{/snippet}
-          </ActionForm>
+          <QuietAct
+            command="take-back-pass"
+            values={{ passId: f.id }}
+            undoable={false}
+            does="take back"
+            label="Take back the calendar: {said(f)}"
+          />
         </li>
       {/each}
     </ul>

@@ -3,6 +3,7 @@
   import { dayAndYear, shortDay } from '$lib/words';
   import { Button } from 'flowbite-svelte';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import TextField from '../forms/TextField.svelte';
   import PassphraseField from './PassphraseField.svelte';
@@ -53,13 +54,13 @@
             <p><b>{p.name}</b> {noteOf(p)}</p>
             <p class="text-sm text-quiet">since {shortDay(p.begun)}, last seen {shortDay(p.seen)}</p>
           </div>
-          <ActionForm command="take-back-pass" values={{ passId: p.id }} undoable={false}>
-            {#snippet children({ busy })}<button
-                class="min-h-11 text-sm underline underline-offset-4"
-                disabled={busy}
-                aria-label="Sign out {p.name}">sign out</button
-              >{/snippet}
-          </ActionForm>
+          <QuietAct
+            command="take-back-pass"
+            values={{ passId: p.id }}
+            undoable={false}
+            does="sign out"
+            label="Sign out {p.name}"
+          />
         </li>
       {/each}
     </ul>
@@ -114,12 +115,7 @@
         {/snippet}
       </ActionForm>
       {#if door.guests}
-        <ActionForm command="drop-guests" undoable={false} class="pb-2">
-          {#snippet children({ busy })}<button
-              class="min-h-11 text-sm underline underline-offset-4"
-              disabled={busy}>no guests any more</button
-            >{/snippet}
-        </ActionForm>
+        <QuietAct command="drop-guests" undoable={false} class="pb-2" does="no guests any more" />
       {/if}
     </Fold>
   {/if}
@@ -132,13 +128,13 @@
             <p><b>{t.name}</b></p>
             <p class="text-sm text-quiet">{MAY[t.role]}, until {dayAndYear(t.ends)}</p>
           </div>
-          <ActionForm command="take-back-pass" values={{ passId: t.id }} undoable={false}>
-            {#snippet children({ busy })}<button
-                class="min-h-11 text-sm underline underline-offset-4"
-                disabled={busy}
-                aria-label="Take back the token of {t.name}">take back</button
-              >{/snippet}
-          </ActionForm>
+          <QuietAct
+            command="take-back-pass"
+            values={{ passId: t.id }}
+            undoable={false}
+            does="take back"
+            label="Take back the token of {t.name}"
+          />
         </li>
       {/each}
     </ul>

@@ -41,7 +41,11 @@
       {#if c.other}
         <p class="text-sm text-quiet">
           {#if c.other.waits}If it waits a week: {otherwiseSays(c.other.waits, ways)}.{/if}
-          {#if c.other.given}If all of it is given away: {otherwiseSays(c.other.given, ways)}.{/if}
+          {#if c.other.given}If all of it is given away: {otherwiseSays(
+              c.other.given,
+              ways,
+              'of what is left'
+            )}.{/if}
         </p>
       {/if}
     </li>

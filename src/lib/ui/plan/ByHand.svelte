@@ -9,7 +9,7 @@
   } from '$lib/core/season';
   import { mondayOf, weekOf } from '$lib/core/sowing';
   import { stopsSays, shortDay } from '$lib/words';
-  import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import { styleNames } from './names';
   import { useHouse } from '../house/house.svelte';
 
@@ -44,13 +44,12 @@
   {#each lines as { s, key, says } (key)}
     <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
       <span><b>{name(s.styleId)}</b>: {says}</span>
-      <ActionForm command="say-start" values={{ styleId: s.styleId, monday: s.monday, how: 'free' }}>
-        {#snippet children({ busy })}<button
-            class="no-print min-h-11 text-sm underline underline-offset-4"
-            disabled={busy}
-            aria-label="As the plan likes: {name(s.styleId)}, {when(s)}">as the plan likes</button
-          >{/snippet}
-      </ActionForm>
+      <QuietAct
+        command="say-start"
+        values={{ styleId: s.styleId, monday: s.monday, how: 'free' }}
+        does="as the plan likes"
+        label="As the plan likes: {name(s.styleId)}, {when(s)}"
+      />
     </li>
   {/each}
 </ul>

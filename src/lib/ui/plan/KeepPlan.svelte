@@ -2,6 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import { mondayAhead, type KeptStart, type SeasonInput, type SeasonPlan } from '$lib/core/season';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
 
   /** The plan's firm weeks kept to: on the calendar, with salt on the shopping list, and held against what is begun. */
   interface Props {
@@ -54,11 +55,6 @@
     </ActionForm>
   {/if}
   {#if kept.length > 0}
-    <ActionForm command="keep-plan" values={{ starts: '[]' }}>
-      {#snippet children({ busy })}<button
-          class="min-h-11 text-sm underline underline-offset-4"
-          disabled={busy}>Keep to none</button
-        >{/snippet}
-    </ActionForm>
+    <QuietAct command="keep-plan" values={{ starts: '[]' }} does="Keep to none" />
   {/if}
 </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { StartAt } from '$lib/core/season';
-  import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
 
   /** What one may say of a start by hand: hold to it, put it off by a week, not then; and let go of what was said. */
   let { start, name, held }: { start: StartAt; name: string; held: boolean } = $props();
@@ -17,14 +17,6 @@
 
 <div class="no-print flex flex-wrap gap-x-4">
   {#each acts as { how, does } (how)}
-    <ActionForm command="say-start" values={{ ...start, how }}>
-      {#snippet children({ busy })}
-        <button
-          class="min-h-11 text-sm underline underline-offset-4"
-          disabled={busy}
-          aria-label="{does}: {name}">{does}</button
-        >
-      {/snippet}
-    </ActionForm>
+    <QuietAct command="say-start" values={{ ...start, how }} {does} label="{does}: {name}" />
   {/each}
 </div>

@@ -1,11 +1,16 @@
 <script lang="ts">
-  import type { PlannedBatch, SeasonInput } from '$lib/core/season';
+  import type { PlannedBatch } from '$lib/core/season';
   import { listed, roughly } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import { jarNames, styleNames } from './names';
 
   /** One start of the plan: what, of what, in which jars. */
-  let { input, batch, firm }: { input: SeasonInput; batch: PlannedBatch; firm: boolean } = $props();
+  interface Props {
+    input: { readonly sizes: readonly { readonly id: string; readonly litres: number }[] };
+    batch: PlannedBatch;
+    firm: boolean;
+  }
+  let { input, batch, firm }: Props = $props();
   const house = useHouse();
   const name = $derived(styleNames(house.household)(batch.styleId));
   const rough = (kg: number) => house.mass(roughly(kg * 1000));

@@ -1,6 +1,13 @@
 <script lang="ts">
-  import { mondayAhead, type SeasonInput, type SeasonPlan, type StartAt } from '$lib/core/season';
-  import type { PlanWays } from '$lib/words';
+  import {
+    mondayAhead,
+    surenessOf,
+    type OtherYears,
+    type SeasonInput,
+    type SeasonPlan,
+    type StartAt
+  } from '$lib/core/season';
+  import { sureSays, type PlanWays } from '$lib/words';
   import { useHouse } from '../house/house.svelte';
   import { isHeld, styleNames } from './names';
   import StartActs from './StartActs.svelte';
@@ -12,9 +19,11 @@
     ways: PlanWays;
     today: string;
     held: readonly StartAt[];
+    /** The years it was played through; null: not yet. */
+    years: OtherYears | null;
   }
   /** What the plan begins after this week: whole jars while one can know, litres after that. */
-  let { input, plan, ways, today, held }: Props = $props();
+  let { input, plan, ways, today, held, years }: Props = $props();
   const house = useHouse();
   const name = $derived(styleNames(house.household));
   const weeks = $derived(
@@ -36,13 +45,17 @@
       data-week={week}
     >
       <p class="text-quiet">
-        {ways.week(week)}{#if week >= input.firmWeeks}<span class="block text-sm">not firm yet</span>{/if}
+        {ways.week(week)}{#if week >= input.firmWeeks && !years}<span class="block text-sm">not firm yet</span
+          >{/if}
       </p>
       <ul class="grid gap-2">
         {#each plan.batches.filter((b) => b.week === week) as batch (batch.styleId)}
           <li>
             <StartLine {input} {batch} firm={week < input.firmWeeks} />
-            <p class="text-sm text-quiet">{ends(batch)}</p>
+            <p class="text-sm text-quiet">
+              {#if years}<span data-sure>{sureSays(surenessOf(years, batch, input.firmWeeks))}</span>;
+              {/if}{ends(batch)}
+            </p>
             {#if week < input.firmWeeks}
               <StartActs
                 start={{ styleId: batch.styleId, monday: mondayAhead(today, week) }}

@@ -29,6 +29,9 @@
     { is: 'more-hands' },
     { is: 'more-cold' },
     ...input.sizes.map((j) => ({ is: 'more-jars', sizeId: j.id }) as const),
+    ...(input.crops.some((c) => c.frost !== undefined && c.picks.some((kg, t) => kg > 0 && t > 0))
+      ? [{ is: 'early-frost' } as const]
+      : []),
     { is: 'fewer-picks' },
     { is: 'more-picks' }
   ]);

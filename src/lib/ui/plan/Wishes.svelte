@@ -2,6 +2,7 @@
   import { Button } from 'flowbite-svelte';
   import type { SeasonInput } from '$lib/core/season';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Fold from '../forms/Fold.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -21,13 +22,12 @@
     {#each said as [id, n] (id)}
       <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
         <span><b>{name(id)}</b>: {n} serving{n === 1 ? '' : 's'} a week, as you said</span>
-        <ActionForm command="say-wish" values={{ styleId: id, servings: '' }}>
-          {#snippet children({ busy })}<button
-              class="no-print min-h-11 text-sm underline underline-offset-4"
-              disabled={busy}
-              aria-label="As it was eaten: {name(id)}">as it was eaten</button
-            >{/snippet}
-        </ActionForm>
+        <QuietAct
+          command="say-wish"
+          values={{ styleId: id, servings: '' }}
+          does="as it was eaten"
+          label="As it was eaten: {name(id)}"
+        />
       </li>
     {/each}
   </ul>

@@ -10,7 +10,8 @@ export function styleNames({ styles }: Pick<Household, 'styles'>): (id: string) 
 export const jarNames =
   ({ jars }: Pick<Household, 'jars'>) =>
   (id: string): string =>
-    jars.find((j) => j.id === id)?.name ?? id;
+    // A figure stays with its unit.
+    (jars.find((j) => j.id === id)?.name ?? id).replace(/(\d) (ml|l)\b/g, '$1\u00a0$2');
 
 /** Whether a start of a plan is one that was held to by hand. */
 export const isHeld = (held: readonly StartAt[], { styleId, week }: StartIn, today: string): boolean =>

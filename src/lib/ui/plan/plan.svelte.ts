@@ -26,6 +26,8 @@ export class PlanSearch {
   /** What people make of it who go week by week: what the plan is held against. */
   plain = $state.raw<PlanFacts | null>(null);
   looking = $state(false);
+  /** Why it is so is still being worked out. */
+  explaining = $state(false);
   /** Why the starts of this week, by their place in the plan. */
   readonly whys = new SvelteMap<number, Worth>();
   /** What else one may do with what lies there, by its crop. */
@@ -60,7 +62,7 @@ export class PlanSearch {
     this.last = input;
     this.beside.stop();
     this.beside = this.worker();
-    [this.found, this.plain, this.looking] = [null, null, true];
+    [this.found, this.plain, this.looking, this.explaining] = [null, null, true, false];
     [this.years, this.passed] = [null, null];
     this.whys.clear();
     this.jars.clear();
@@ -96,6 +98,7 @@ export class PlanSearch {
   private async explain(input: SeasonInput, mine: number): Promise<void> {
     const plan = plainly(this.found?.plan ?? null);
     if (!plan) return;
+    this.explaining = true;
     const now = plan.batches.flatMap((b, i) => (b.week === 0 ? [i] : []));
     await this.each(mine, now, this.whys, (remote, i) => remote.why(input, plan, i));
     const lying = input.crops.filter((c) => c.lots.some((l) => l.kg > 0)).map((c) => c.id);
@@ -112,7 +115,7 @@ export class PlanSearch {
       () => summedUp([])
     );
     if (mine !== this.asked) return;
-    [this.years, this.passed] = [years.n > 0 ? years : null, null];
+    [this.years, this.passed, this.explaining] = [years.n > 0 ? years : null, null, false];
   }
 
   /** Asks of each in turn, as long as this plan is the one that is asked about. */
@@ -138,6 +141,7 @@ export class PlanSearch {
     [this.looking, this.passed] = [false, null];
     this.beside.stop();
     this.beside = this.worker();
+    if (this.explains && this.last) void this.explain(plainly(this.last), this.asked);
   }
 
   stop(): void {

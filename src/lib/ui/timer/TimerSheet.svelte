@@ -3,6 +3,7 @@
   import { ringing, SOUNDS, type Sound, type Timer } from '$lib/core/timer';
   import { SOUND_WORDS } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Sheet from '../forms/Sheet.svelte';
   import TextField from '../forms/TextField.svelte';
@@ -46,21 +47,14 @@
           <b class="big text-xl tabular-nums" role="timer">{rings(t) ? 'now' : leftText(t, timers.now)}</b>
           <div class="col-span-2 flex flex-wrap gap-x-5">
             {#each changes(t) as [way, text] (way)}
-              <ActionForm command="change-timer" values={{ timerId: t.id, way, by: '5 min' }}>
-                {#snippet children({ busy })}<button
-                    class="min-h-11 text-sm underline underline-offset-4"
-                    disabled={busy}
-                    aria-label="{t.name}: {text}">{text}</button
-                  >{/snippet}
-              </ActionForm>
+              <QuietAct
+                command="change-timer"
+                values={{ timerId: t.id, way, by: '5 min' }}
+                does={text}
+                label="{t.name}: {text}"
+              />
             {/each}
-            <ActionForm command="end-timer" values={{ timerId: t.id }}>
-              {#snippet children({ busy })}<button
-                  class="min-h-11 text-sm underline underline-offset-4"
-                  disabled={busy}
-                  aria-label="{t.name}: stop">stop</button
-                >{/snippet}
-            </ActionForm>
+            <QuietAct command="end-timer" values={{ timerId: t.id }} does="stop" label="{t.name}: stop" />
           </div>
         </li>
       {/each}

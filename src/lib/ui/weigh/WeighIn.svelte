@@ -113,7 +113,13 @@
 </script>
 
 <Sheet bind:open={weighIn.open} title="Weigh in" size="md">
-  <ActionForm command="weigh-in" keep="weigh-in" ondone={(d) => after(d.answer)} label="Weigh in a pick">
+  <ActionForm
+    command="weigh-in"
+    keep="weigh-in"
+    ondone={(d) => after(d.answer)}
+    next={toBench ? null : { href: `/garden/basket?crop=${cropId}`, text: 'What to do with it' }}
+    label="Weigh in a pick"
+  >
     {#snippet children({ busy, problemAt })}
       <div class="grid gap-x-6 gap-y-3 md:grid-cols-2" bind:this={form}>
         <div class="md:col-span-2">

@@ -16,11 +16,12 @@
   import { useHouse } from '$lib/ui/house/house.svelte';
   import Basket from '$lib/ui/plan/Basket.svelte';
   import ByHand from '$lib/ui/plan/ByHand.svelte';
-  import HowFull from '$lib/ui/plan/HowFull.svelte';
   import KeepPlan from '$lib/ui/plan/KeepPlan.svelte';
   import KeptTo from '$lib/ui/plan/KeptTo.svelte';
+  import Matters from '$lib/ui/plan/Matters.svelte';
   import { jarNames } from '$lib/ui/plan/names';
   import NextYear from '$lib/ui/plan/NextYear.svelte';
+  import SeasonPicture from '$lib/ui/plan/picture/SeasonPicture.svelte';
   import { PlanSearch, YEARS } from '$lib/ui/plan/plan.svelte';
   import RunsShort from '$lib/ui/plan/RunsShort.svelte';
   import ThisWeek from '$lib/ui/plan/ThisWeek.svelte';
@@ -102,7 +103,7 @@
         kept={data.kept}
         settled={!search.looking}
       />
-      <div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2 print:block">
+      <div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] print:block">
         <div class="starts grid content-start gap-8 print:block print:columns-3 print:gap-6">
           <section aria-labelledby="this-week">
             <h2 id="this-week" class="border-b-2 border-ink pb-1">Begin this week</h2>
@@ -131,6 +132,7 @@
               {ways}
               today={data.today}
               held={data.said.held}
+              years={search.years}
             />
           </section>
           {#if data.said.held.length + data.said.barred.length > 0}
@@ -148,8 +150,8 @@
         </div>
         <div class="no-print grid content-start gap-8">
           <section aria-labelledby="full">
-            <h2 id="full" class="border-b-2 border-ink pb-1">How full it gets</h2>
-            <HowFull input={data.input} plan={found.plan} facts={found.facts} today={data.today} />
+            <h2 id="full" class="border-b-2 border-ink pb-1">The season ahead</h2>
+            <SeasonPicture input={data.input} plan={found.plan} facts={found.facts} today={data.today} />
             {#each more as m (m.id)}<p class="pt-2">{m.says}</p>{/each}
           </section>
           <section aria-labelledby="short">
@@ -169,7 +171,9 @@
             {:else if search.passed !== null}
               <p class="pt-2 text-quiet">Playing it through other years: {search.passed} of {YEARS} …</p>
             {:else}
-              <p class="pt-2 text-quiet">{search.looking ? 'Once it is laid out.' : 'Not played through.'}</p>
+              <p class="pt-2 text-quiet">
+                {search.looking || search.explaining ? 'Once it is laid out.' : 'Not played through.'}
+              </p>
             {/if}
           </section>
           {#if data.toSow.length > 0}
@@ -180,6 +184,7 @@
           {/if}
           <section aria-labelledby="hands" class="no-print">
             <h2 id="hands" class="border-b-2 border-ink pb-1">Another way to have it</h2>
+            <Matters matters={data.said.matters} />
             <WeekHands hands={data.hands} />
             {#if !search.looking}<WhatIf input={data.input} plan={found.plan} facts={found.facts} />{/if}
           </section>

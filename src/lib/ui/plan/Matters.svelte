@@ -1,0 +1,47 @@
+<script lang="ts">
+  import { Label, Range } from 'flowbite-svelte';
+  import { tick } from 'svelte';
+  import { HOW_MUCH, MATTERS, type Matter, type Mattering } from '$lib/core/season';
+  import { matterName, mattersHow } from '$lib/words';
+  import ActionForm from '../forms/ActionForm.svelte';
+
+  /** What matters less or more than usual: the plan is laid out by it. */
+  let { matters }: { matters: Mattering } = $props();
+  const uid = $props.id();
+  /** Where a hand has put them, and they are not stored yet. */
+  let moved = $state<Partial<Record<Matter, number>>>({});
+  const stands = (m: Matter) => HOW_MUCH.indexOf(matters[m] ?? 'usual');
+  const at = (m: Matter) => moved[m] ?? stands(m);
+</script>
+
+<ul class="grid gap-x-8 pt-2 sm:grid-cols-2">
+  {#each MATTERS as matter (matter)}
+    <li class="py-2">
+      <ActionForm
+        command="say-matter"
+        values={{ matter, how: HOW_MUCH[at(matter)] }}
+        ondone={() => (moved[matter] = undefined)}
+        onproblems={() => (moved[matter] = undefined)}
+      >
+        <Label for="{uid}-{matter}" class="mb-2 flex justify-between">
+          <span class="font-semibold">{matterName(matter)}</span>
+          <span class="text-quiet">{mattersHow(HOW_MUCH[at(matter)]!)}</span>
+        </Label>
+        <Range
+          id="{uid}-{matter}"
+          min="0"
+          max={HOW_MUCH.length - 1}
+          step="1"
+          value={at(matter)}
+          aria-valuetext={mattersHow(HOW_MUCH[at(matter)]!)}
+          onchange={async (e) => {
+            const { form, value } = e.currentTarget;
+            moved[matter] = Number(value);
+            await tick();
+            form?.requestSubmit();
+          }}
+        />
+      </ActionForm>
+    </li>
+  {/each}
+</ul>

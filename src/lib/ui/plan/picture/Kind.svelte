@@ -1,0 +1,93 @@
+<script lang="ts">
+  import type { KindAhead } from '$lib/core/season';
+  import { cropColour } from '../../jar/colours';
+  import { useHouse } from '../../house/house.svelte';
+  import { styleNames } from '../names';
+  import Row from './Row.svelte';
+  import type { Weeks } from './weeks';
+
+  /** A kind through the season: on the counter, then what comes to the table of what is wanted, over what is stored. */
+  interface Props {
+    kind: KindAhead;
+    weeks: Weeks;
+    /** From this week on, starts are not firm. */
+    firmWeeks: number;
+  }
+  let { kind, weeks, firmWeeks }: Props = $props();
+  const house = useHouse();
+  const [BAR, TABLE, GAP] = [13, 16, 3];
+  const name = $derived(styleNames(house.household)(kind.group));
+  /** Batches that stand side by side have a line each. */
+  const lines = $derived.by(() => {
+    const ends: number[] = [];
+    return kind.counter
+      .filter((c) => c.from < weeks.n)
+      .sort((a, b) => a.from - b.from)
+      .map((c) => {
+        const free = ends.findIndex((e) => e <= c.from);
+        const line = free < 0 ? ends.length : free;
+        ends[line] = c.until;
+        return { ...c, line };
+      });
+  });
+  const nLines = $derived(Math.max(0, ...lines.map((l) => l.line + 1)));
+  const top = $derived(nLines * (BAR + 2) + GAP);
+  const shown = $derived(Array.from({ length: weeks.n }, (_, t) => t));
+  const share = (t: number) =>
+    kind.wanted[t]! > 0 ? Math.min(1, kind.eaten[t]! / kind.wanted[t]!) : kind.eaten[t]! > 0 ? 1 : 0;
+  const sum = (of: readonly number[]) => shown.reduce((a, t) => a + (of[t] ?? 0), 0);
+  const says = $derived(`${Math.round(sum(kind.eaten))} of ${Math.round(sum(kind.wanted))} servings`);
+</script>
+
+<Row {name} {says} {weeks} high={top + TABLE + 4}>
+  {#each lines as c, i (i)}
+    {@const to = Math.min(c.until, weeks.n)}
+    <rect
+      x={weeks.x(c.from) + 1}
+      width={Math.max(3, weeks.x(to) - weeks.x(c.from) - 2)}
+      y={c.line * (BAR + 2) + 1}
+      height={BAR - 1}
+      fill={c.cropId && !(c.planned && c.from >= firmWeeks)
+        ? cropColour(c.cropId, house.cropName(c.cropId))
+        : c.planned
+          ? 'none'
+          : 'var(--rule-strong)'}
+      stroke="var(--ink)"
+      stroke-dasharray={c.planned ? '4 3' : undefined}
+    />
+  {/each}
+  {#each shown as t (t)}
+    {#if kind.wanted[t]! > 0.01}
+      <rect
+        x={weeks.x(t) + 1}
+        width={weeks.step - 2}
+        y={top + 1}
+        height={TABLE}
+        fill="none"
+        stroke="var(--rule-strong)"
+        stroke-width="0.75"
+      />
+    {/if}
+    {#if share(t) > 0.02}
+      <rect
+        x={weeks.x(t) + 1}
+        width={weeks.step - 2}
+        y={top + 1 + TABLE * (1 - share(t))}
+        height={TABLE * share(t)}
+        fill="var(--slate)"
+      />
+    {/if}
+  {/each}
+  {#each shown as t (t)}
+    {#if kind.stored[t]! > 0.05}
+      <line
+        x1={weeks.x(t)}
+        x2={weeks.x(t + 1)}
+        y1={top + TABLE + 3}
+        y2={top + TABLE + 3}
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+    {/if}
+  {/each}
+</Row>
