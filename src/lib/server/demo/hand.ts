@@ -10,6 +10,8 @@ export class Hand {
   private at = 0;
   protected said = 0;
   protected readonly house: House;
+  /** What its commands are called by. */
+  protected readonly named: string = 'demo';
 
   constructor(
     protected readonly trx: Knex,
@@ -23,7 +25,7 @@ export class Hand {
 
   async say(name: CommandName, at: WallMinute, input: Record<string, unknown>): Promise<string> {
     this.at = instantOf(at, this.zone);
-    const commandId = `demo${++this.said}`;
+    const commandId = `${this.named}${++this.said}`;
     const result = await USE_CASES[name](this.house, { commandId, ...input });
     if (!result.ok)
       throw new Error(

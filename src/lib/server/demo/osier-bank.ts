@@ -1,3 +1,6 @@
+import type { CommandName } from '../../schema/commands';
+import { BOTTLES, DISHES } from './season';
+
 /**
  * Osier Bank, a made-up smallholding: what it owns and knows.
  * Everything is stored through the use cases; nothing here is a record by itself.
@@ -115,7 +118,32 @@ export const PLAN = {
     }
   ]
 };
+export const FEAST = { from: '2026-12-24', to: '2026-12-27', people: 9, name: 'Midwinter table' };
 export const FROST = { day: '2026-10-20' };
+
+/** Since then they keep a record. */
+export const SETTLED = '2023-04-01';
 
 /** Its season is played from then on. */
 export const FIRST_DAY = '2026-06-01';
+
+/** What is there from the beginning, in the order in which it is said. */
+export const SETTLES: readonly (readonly [CommandName, Record<string, unknown>])[] = [
+  ['settle', HOUSE],
+  ...JARS.map((jar) => ['own-jars', jar] as const),
+  ...PLACES.map((place) => ['set-place', place] as const),
+  ...TARES.map((tare) => ['set-tare', tare] as const),
+  ...WEIGHTS.map((weight) => ['set-weight', weight] as const),
+  ...WEIGHT_IN.map((one) => ['measure-jar', one] as const),
+  ['weigh-spoon', SPOON]
+];
+
+/** What was said at last, on the demo's first morning. */
+export const SAID_AT_LAST: readonly (readonly [CommandName, Record<string, unknown>])[] = [
+  ['own-jars', BOTTLES],
+  ...DISHES.map((dish) => ['set-dish', dish] as const),
+  ['say-frost', FROST],
+  ...SOWINGS.map((sowing) => ['sow', sowing] as const),
+  ['keep-plan', PLAN],
+  ['plan-feast', FEAST]
+];

@@ -11,10 +11,9 @@ import { batches, household, lots } from '../repos';
 import { computeWorksheet } from '../usecases';
 import { Hand } from './hand';
 import * as bank from './osier-bank';
+import { Past } from './seed-past';
 import {
   AFTERWARDS,
-  BOTTLES,
-  DISHES,
   MAKINGS,
   MISHAP,
   OTHER_PICKS,
@@ -30,14 +29,12 @@ export async function seedDemo(db: Knex, zone: string, opens: number): Promise<v
   await db.transaction(async (trx) => {
     const season = new Season(trx, zone);
     await season.settle();
+    await new Past(trx, zone).play();
+    await season.begins();
     const lastWall = wallOf(opens, zone);
     for (let day = bank.FIRST_DAY; wall(day, 8, 10) <= lastWall; day = addDays(day, 1))
       await season.day(day, lastWall);
-    await season.say('own-jars', lastWall, BOTTLES);
-    for (const dish of DISHES) await season.say('set-dish', lastWall, dish);
-    await season.say('say-frost', lastWall, bank.FROST);
-    for (const sowing of bank.SOWINGS) await season.say('sow', lastWall, sowing);
-    await season.say('keep-plan', lastWall, bank.PLAN);
+    for (const [name, input] of bank.SAID_AT_LAST) await season.say(name, lastWall, input);
   });
 }
 
@@ -47,14 +44,13 @@ class Season extends Hand {
   private readonly started = new Map<Making, string>();
 
   async settle(): Promise<void> {
+    const at = wall(bank.SETTLED, 7);
+    for (const [name, input] of bank.SETTLES) await this.say(name, at, input);
+  }
+
+  /** The first of June: what is in the pantry, and what stands from the winter. */
+  async begins(): Promise<void> {
     const at = wall(bank.FIRST_DAY, 7);
-    await this.say('settle', at, bank.HOUSE);
-    for (const jar of bank.JARS) await this.say('own-jars', at, jar);
-    for (const place of bank.PLACES) await this.say('set-place', at, place);
-    for (const tare of bank.TARES) await this.say('set-tare', at, tare);
-    for (const weight of bank.WEIGHTS) await this.say('set-weight', at, weight);
-    for (const one of bank.WEIGHT_IN) await this.say('measure-jar', at, one);
-    await this.say('weigh-spoon', at, bank.SPOON);
     for (const goods of bank.GOODS) await this.say('count-goods', at, goods);
     for (const { day, ...input } of bank.STANDING) await this.say('enter-standing', wall(day, 7, 30), input);
   }
