@@ -20,7 +20,7 @@ test('how long each kind lasts; a feast shortens it, and called off it is as bef
   await expect(section.getByText(/Harvest supper: 180 eat/)).toBeVisible();
   await expect(kind).not.toHaveText(before);
   await expect(kind).toContainText(/Sep/);
-  await section.getByRole('button', { name: 'as many as usual after all' }).click();
+  await section.getByRole('button', { name: 'As many as usual after all: Harvest supper' }).click();
   await expect(section.getByText(/Harvest supper/)).toHaveCount(0);
   await expect.poll(() => kind.innerText()).toBe(before);
 });

@@ -32,6 +32,13 @@ test('the season laid out: a plan that gets better, its why, and a start that go
   await expect(page.getByRole('region', { name: 'To sow for next year' })).toContainText(
     /White cabbage: about [\d.]+ m \([\d.]+ to [\d.]+ m\), for .*; 6 m this year/
   );
+  const sow = page.getByRole('region', { name: 'To sow for next year' });
+  await sow.getByRole('button', { name: /^Write it down for .* 2027: White cabbage/ }).click();
+  await expect(sow.getByRole('listitem').filter({ hasText: 'White cabbage' })).toContainText(
+    /m written\s+down/
+  );
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(sow.getByText(/m written\s+down/)).toHaveCount(0);
   // What lies in the Garden: what is done with it, and what comes of it otherwise.
   const cabbage = page.locator('[data-basket=cabbage-red]');
   await expect(cabbage).toContainText(/Red cabbage, .* (into|eaten fresh)/);
@@ -160,4 +167,38 @@ test('given away from there it is gone from the Garden, and undone it lies there
   await expect(lying).not.toContainText('Red cabbage');
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(lying).toContainText('Red cabbage');
+});
+
+test('a start in the picture is moved by its keys and by a drag, and what was found stands when one comes back', async ({
+  page
+}) => {
+  await open(page, '/season/plan');
+  await page.getByRole('button', { name: 'Enough: take this one' }).click();
+  const box = page.getByRole('button', { name: /planned for the week of/ }).last();
+  const name = (await box.getAttribute('aria-label'))!.split(', planned')[0]!;
+  await box.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Enter');
+  const byHand = page.getByRole('region', { name: 'Said by hand' });
+  await expect(byHand.getByRole('listitem').filter({ hasText: /held to|wanted/ })).toContainText(name);
+  await page.getByRole('button', { name: 'Enough: take this one' }).click();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(byHand).toHaveCount(0);
+  await page.getByRole('button', { name: 'Enough: take this one' }).click();
+  await expect(page.locator('[data-plan=settled]')).toBeVisible();
+  const other = page.getByRole('button', { name: /planned for the week of/ }).last();
+  await other.scrollIntoViewIfNeeded();
+  const at = (await other.boundingBox())!;
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2 - 40, at.y + at.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect(byHand.getByRole('listitem').filter({ hasText: /held to|wanted/ })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Enough: take this one' }).click();
+  const said = await page.locator('[data-plan=settled]').innerText();
+  // Gone and come back it stands there at once, and is not looked for again.
+  await page.getByRole('link', { name: 'Garden', exact: false }).first().click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What came in');
+  await page.goBack();
+  await expect(page.locator('[data-plan=settled]')).toHaveText(said);
 });

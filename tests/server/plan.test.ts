@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { checkPlan, plainPlan, seasonPlans } from '$lib/core/season';
+import { checkPlan, mondayAhead, plainPlan, seasonPlans } from '$lib/core/season';
+import { household } from '$lib/server/repos';
 import { diary } from '$lib/server/views/diary';
 import { shoppingShown } from '$lib/server/views/pantry';
 import { planAsked } from '$lib/server/views/plan';
@@ -125,10 +126,15 @@ it('a kept plan is on the calendar as tentative, its salt on the list, and what 
   expect(await shoppingShown(house)).toEqual([]);
   expect((await asked()).input.held).toEqual([]);
   house.at('2026-10-21', 9);
-  expect((await asked()).keptTo).toEqual([
-    { styleId: 'pieces', monday: '2026-10-12', came: 'not' },
+  const { keptTo } = await asked();
+  expect(keptTo).toMatchObject([
+    { styleId: 'pieces', monday: '2026-10-12', came: 'not', madeG: 0 },
     { styleId: 'shredded', monday: '2026-09-14', came: 'begun' }
   ]);
+  // Three kilos of cabbage, trimmed, were to go in; what stands in its two jars is what was made.
+  expect(keptTo[1]!.plannedG).toBeGreaterThan(2000);
+  expect(keptTo[1]!.plannedG).toBeLessThan(3000);
+  expect(keptTo[1]!.madeG).toBeGreaterThan(1000);
   if (kept.ok) await house.say('undo', { of: kept.commandId });
   expect((await asked()).keptTo).toEqual([]);
 });
@@ -162,4 +168,36 @@ it('its own trimming and frost count: a trim that was weighed, and the week whos
   expect((await bean()).frost).toBeGreaterThan(0);
   await house.say('weigh-in', { cropId: 'cabbage-white', weight: '2 kg', bed: '', variety: '' });
   expect((await asked()).input.crops.find((c) => c.id === 'cabbage-white')!.frost).toBeUndefined();
+});
+
+it('what is wanted in a month, once, and for a dish that is planned comes on top of what is eaten', async () => {
+  await house.say('weigh-in', { cropId: 'cabbage-white', weight: '4 kg', bed: '', variety: '' });
+  const wanted = async () => (await asked()).input.groups.find((g) => g.id === 'shredded')!.wanted;
+  const before = await wanted();
+  await house.say('say-wish', { styleId: 'shredded', servings: 6, when: '10' });
+  await house.say('say-wish', { styleId: 'shredded', servings: 20, when: '2026-09-24' });
+  const { input, today, said } = await asked();
+  expect(said.wishesAt).toHaveLength(2);
+  const after = await wanted();
+  const mondays = input.weeks.map((_, t) => mondayAhead(today, t));
+  mondays.forEach((monday, t) => {
+    const base = monday.slice(5, 7) === '10' ? 6 : before[t]!;
+    expect(after[t], monday).toBeCloseTo(base + (monday === '2026-09-21' ? 20 : 0), 9);
+  });
+  const dish = await house.say('set-dish', {
+    name: 'Dumplings',
+    uses: [{ styleId: 'shredded', weight: '80 g' }]
+  });
+  if (!dish.ok) throw new Error('no dish');
+  const { dishes } = await household(house.db);
+  await house.say('plan-dish', { dishId: dishes[0]!.id, servings: 10, day: '2026-12-09' });
+  const t = mondays.indexOf('2026-12-07');
+  expect((await wanted())[t]).toBeCloseTo(after[t]! + 10, 6);
+});
+
+it('a start is moved: not then, and held to in its new week', async () => {
+  await house.say('say-start', { styleId: 'pieces', monday: '2026-09-28', how: 'move', to: '2026-10-07' });
+  const { said } = await asked();
+  expect(said.barred).toEqual([{ styleId: 'pieces', monday: '2026-09-28' }]);
+  expect(said.held).toEqual([{ styleId: 'pieces', monday: '2026-10-05' }]);
 });

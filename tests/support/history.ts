@@ -246,14 +246,19 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
     d(3) === 0 && now.sowings[0] ? { sowingId: now.sowings[0].id } : undefined,
   'say-frost': (_, d) => ({ day: ['', '2026-10-15'][d(2)] }),
   'say-hands': (_, d) => ({ hours: 1 + d(9), batches: 1 + d(5) }),
-  'say-wish': (_, d) => ({ styleId: STYLES[d(STYLES.length)], servings: ['', 1 + d(9)][d(2)] }),
+  'say-wish': (_, d) => ({
+    styleId: STYLES[d(STYLES.length)],
+    servings: ['', 1 + d(9)][d(2)],
+    when: ['', '02', '2026-12-21'][d(3)]
+  }),
   'say-matter': (_, d) => ({
     matter: ['waste', 'work', 'variety', 'winter'][d(4)],
     how: ['less', 'usual', 'more'][d(3)]
   }),
   'say-start': ({ now }, d) => ({
     ...{ styleId: STYLES[d(STYLES.length)], monday: addDays(dayOfWall(now), 7 * d(5)) },
-    how: ['begin', 'not', 'later', 'free'][d(4)]
+    how: ['begin', 'not', 'later', 'move', 'free'][d(5)],
+    to: addDays(dayOfWall(now), 7 * d(5))
   }),
   'keep-plan': ({ now, ours }, d) => ({
     starts: Array.from({ length: d(4) }, (_, i) => ({

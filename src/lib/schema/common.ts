@@ -86,3 +86,10 @@ export const jsonField = <T extends z.ZodType>(inner: T) =>
 
 /** What an electrode says. */
 export const millivolts = number(-600, 600, 'mv-out-of-range');
+
+/** A day, or nothing. */
+export const maybeDay = z
+  .string()
+  .trim()
+  .regex(/^(\d{4}-\d{2}-\d{2})?$/, no('day-strange'))
+  .default('');

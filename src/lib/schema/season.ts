@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { HOW_MUCH, MATTERS } from '../core/season';
-import { commandId, day, few, id, jsonField, no, number, whole } from './common';
+import { commandId, day, few, id, jsonField, maybeDay, no, number, whole } from './common';
 
 /** A week's hands for ferments. */
 export const sayHandsSchema = z.object({
@@ -9,14 +9,16 @@ export const sayHandsSchema = z.object({
   batches: whole(1, 30)
 });
 
-/** Servings a week of a kind; empty: as it was eaten. */
+/** Servings of a kind; empty: as it was eaten. */
 export const sayWishSchema = z.object({
   commandId,
   styleId: id,
   servings: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
     number(0, 300, 'figure-out-of-range').nullable()
-  )
+  ),
+  /** Empty: every week; a month, `MM`; or a day: once, in its week. */
+  when: z.string().trim().max(10, no('too-long')).default('')
 });
 
 /** What matters less, as usual, or more. */
@@ -26,12 +28,14 @@ export const sayMatterSchema = z.object({
   how: z.enum(HOW_MUCH, no('not-a-choice'))
 });
 
-/** A start in a week, named by any of its days: held to, barred, put off by a week, set free. */
+/** A start in a week, named by any of its days: held to, barred, put off by a week, moved, set free. */
 export const sayStartSchema = z.object({
   commandId,
   styleId: id,
   monday: day,
-  how: z.enum(['begin', 'not', 'later', 'free'], no('not-a-choice'))
+  how: z.enum(['begin', 'not', 'later', 'move', 'free'], no('not-a-choice')),
+  /** Where it is moved to. */
+  to: maybeDay
 });
 
 /** The starts of a plan, to keep to; none: no plan is kept to. */

@@ -1,12 +1,17 @@
 import { z } from 'zod';
 import { GOODS_KINDS } from '../core/pantry';
-import { commandId, few, id, jsonField, maybeWeightText, no, number, shortText, ticked } from './common';
-
-const maybeDay = z
-  .string()
-  .trim()
-  .regex(/^(\d{4}-\d{2}-\d{2})?$/, no('day-strange'))
-  .default('');
+import {
+  commandId,
+  few,
+  id,
+  jsonField,
+  maybeDay,
+  maybeWeightText,
+  no,
+  number,
+  shortText,
+  ticked
+} from './common';
 
 /** Dry goods as they are counted. */
 export const countGoodsSchema = z.object({

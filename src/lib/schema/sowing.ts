@@ -1,14 +1,8 @@
 import { z } from 'zod';
-import { commandId, day, id, maybeText, maybeWeightText, no, number, ticked, whole } from './common';
+import { commandId, day, id, maybeDay, maybeText, maybeWeightText, number, ticked, whole } from './common';
 
 const emptyIsNone = <T extends z.ZodType>(of: T) =>
   z.preprocess((v) => (v === '' || v === undefined ? null : v), of.nullable());
-const maybeDay = z
-  .string()
-  .trim()
-  .regex(/^(\d{4}-\d{2}-\d{2})?$/, no('day-strange'))
-  .default('');
-
 /** Something sown or planted out; with `sowingId` it is said otherwise. What is empty is asked of the table. */
 export const sowSchema = z.object({
   commandId,

@@ -1,4 +1,6 @@
-import type { HowMuch, Matter } from '../core/season';
+import { wall } from '../core/calendar';
+import { isMonth, type HowMuch, type Matter, type WishAt } from '../core/season';
+import { longMonth, shortDay } from './dates';
 
 const MATTER: Readonly<Record<Matter, string>> = {
   waste: 'What rots',
@@ -16,3 +18,15 @@ const HOW: Readonly<Record<HowMuch, string>> = {
 };
 /** How much it does. Example: "matters less". */
 export const mattersHow = (how: HowMuch): string => HOW[how];
+
+/** A month by its number. Example: `monthSays('12')` is "December". */
+export const monthSays = (month: string): string => longMonth(wall(`2001-${month}-01`, 12));
+
+/** How much is wanted, and when. Example: "5 servings a week in December". */
+export function wishSays({ when, servings: n }: Pick<WishAt, 'when' | 'servings'>): string {
+  const of = `${n} serving${n === 1 ? '' : 's'}`;
+  if (when === '') return `${of} a week, as you said`;
+  return isMonth(when)
+    ? `${of} a week in ${monthSays(when)}`
+    : `${of} once, in the week of ${shortDay(wall(when, 12))}`;
+}

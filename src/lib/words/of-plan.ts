@@ -129,6 +129,18 @@ const CAME: Readonly<Record<CameOf, string>> = {
 /** What came of a planned start. */
 export const cameSays = (came: CameOf): string => CAME[came];
 
+/** How far a plan was kept to. Example: "3 of 4 begun; of what they were to take, 86 % went in." */
+export function keptSays(
+  all: readonly { readonly came: CameOf; readonly plannedG: number; readonly madeG: number }[]
+): string {
+  const begun = all.filter((s) => s.came !== 'not');
+  const planned = begun.reduce((a, s) => a + s.plannedG, 0);
+  const made = begun.reduce((a, s) => a + s.madeG, 0);
+  const share =
+    planned > 0 ? `; of what they were to take, ${Math.round((100 * made) / planned)} % went in` : '';
+  return `${begun.length} of ${all.length} begun${share}.`;
+}
+
 /** Another season beside this one, as one chooses it. */
 export const whatIfSays = (what: WhatIf, jarName: (id: string) => string): string => {
   switch (what.is) {

@@ -3,7 +3,9 @@ import {
   boundBy,
   cameOf,
   evolveSaid,
+  inMonth,
   NOTHING_SAID,
+  onceIn,
   planKept,
   startSaid,
   startsToCome,
@@ -118,5 +120,55 @@ describe('a plan that is kept', () => {
     expect(begun('2026-09-07')).toBe('earlier');
     expect(begun('2026-09-28')).toBe('not');
     expect(cameOf(planned, [{ styleId: 'shredded', monday: '2026-09-14' }])).toBe('not');
+  });
+});
+
+describe('wanted at some time', () => {
+  const said = (when: string, servings: number | null = 5) =>
+    wishSaid({ styleId: 'pieces', servings, when }, around);
+  const after = (...all: ReturnType<typeof said>[]) =>
+    all.reduce((state, w) => (w.ok ? evolveSaid(state, w.value) : state), NOTHING_SAID);
+
+  it('in a month, or once in the week of a day, beside what is wanted every week', () => {
+    const state = after(said(''), said('12', 9), said('2026-09-26', 20), said('12', 8));
+    expect(state.wishes).toEqual({ pieces: 5 });
+    expect(state.wishesAt).toEqual([
+      { styleId: 'pieces', when: '2026-09-21', servings: 20 },
+      { styleId: 'pieces', when: '12', servings: 8 }
+    ]);
+    expect(inMonth(state.wishesAt, 'pieces', '2026-12-07')).toBe(8);
+    expect(inMonth(state.wishesAt, 'pieces', '2026-11-30')).toBeUndefined();
+    expect(onceIn(state.wishesAt, 'pieces', '2026-09-21')).toBe(20);
+    expect(onceIn(state.wishesAt, 'shredded', '2026-09-21')).toBe(0);
+    expect(after(said('12'), said('12', null)).wishesAt).toEqual([]);
+  });
+
+  it.each([
+    ['2026-08-01', 'week-past'],
+    ['2029-01-01', 'week-far-off'],
+    ['13', 'day-strange'],
+    ['soon', 'day-strange']
+  ])('%s is refused: %s', (when, code) => {
+    expect(said(when)).toMatchObject({ ok: false, refusal: { code, field: 'when' } });
+  });
+});
+
+describe('a start that is moved', () => {
+  const moved = (to: string) =>
+    startSaid({ styleId: 'pieces', monday: '2026-09-28', how: 'move', to }, around);
+  it('is not begun then, and is held to in its new week', () => {
+    const said = moved('2026-10-14');
+    expect(said.ok && said.value.map((e) => e.data)).toEqual([
+      { styleId: 'pieces', monday: '2026-09-28', how: 'not' },
+      { styleId: 'pieces', monday: '2026-10-12', how: 'begin' }
+    ]);
+    const back = moved('2026-09-30');
+    expect(back.ok && back.value.map((e) => e.data)).toEqual([
+      { styleId: 'pieces', monday: '2026-09-28', how: 'begin' }
+    ]);
+  });
+  it('goes to no week that has passed, and says which field is amiss', () => {
+    expect(moved('2026-08-03')).toMatchObject({ ok: false, refusal: { code: 'week-past', field: 'to' } });
+    expect(moved('')).toMatchObject({ ok: false, refusal: { code: 'day-strange', field: 'to' } });
   });
 });

@@ -8,6 +8,7 @@ export type FieldName =
   | 'guide'
   | 'dishId'
   | 'monday'
+  | 'when'
   | 'matter'
   | 'hours'
   | 'batches'

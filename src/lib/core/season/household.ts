@@ -2,7 +2,7 @@ import { appetiteOf, eatenOf, eatersFrom, jarsToEat, type TaughtByEating } from 
 import { addDays, type Day } from '../calendar/index';
 import type { CareHouse } from '../care/index';
 import type { Batch } from '../batch/index';
-import { cropsOf, type Household } from '../kit/index';
+import { cropsOf, plannedUses, type Household } from '../kit/index';
 import type { Learned } from '../learn/index';
 import { rawLife, type Lot } from '../lot/index';
 import { crop, keepsRaw, type Crop } from '../produce/index';
@@ -11,7 +11,9 @@ import { styleLike } from '../style/index';
 import { isBottle, jarGeometry, usableMl } from '../vessel/index';
 import { seasonStyles, SERVING_G, stores } from './household-styles';
 import { dearInWinter, pointsFor } from './matters';
-import { boundBy, startOf, type SeasonSaid } from './said';
+import { boundBy } from './kept';
+import { startOf, type SeasonSaid } from './said';
+import { inMonth, onceIn } from './wishes';
 import {
   type SeasonCrop,
   type SeasonGroup,
@@ -161,6 +163,12 @@ function seasonGroups(
 ): SeasonGroup[] {
   const appetites = styles.map(({ group }) => appetiteOf(eatenOf(taught, group, household, today)));
   const knows = appetites.some((a) => a.learntFromG > 0);
+  const dishes = plannedUses(household, today);
+  const cookedG = (group: string, monday: Day) =>
+    dishes.reduce(
+      (a, u) => (styleLike(u.styleId) === group && mondayOf(weekOf(u.day)) === monday ? a + u.g : a),
+      0
+    );
   return styles.map(({ group }, i) => {
     const { personWeekG: likes, learntFromG } = appetites[i]!;
     const wish = said.wishes[group];
@@ -172,7 +180,9 @@ function seasonGroups(
       id: group,
       wanted: weeks.map((monday) => {
         const eaters = eatersFrom(household, monday, 7).reduce((a, n) => a + n, 0) / 7;
-        return (eaters * personWeekG) / SERVING_G;
+        const month = inMonth(said.wishesAt, group, monday);
+        const usual = month === undefined ? personWeekG : (month * SERVING_G) / Math.max(1, household.people);
+        return (eaters * usual + cookedG(group, monday)) / SERVING_G + onceIn(said.wishesAt, group, monday);
       }),
       dear: weeks.map((monday) => {
         const sunday = addDays(monday, 6);

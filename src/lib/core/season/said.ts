@@ -3,6 +3,7 @@ import type { UndoPolicy } from '../history/index';
 import { done, refuse, type Outcome } from '../refusal/index';
 import { mondayOf, weekOf } from '../sowing/index';
 import { styleLike } from '../style/index';
+import { isMonth, withWish, type WishAt } from './wishes';
 import { withMatter, type HowMuch, type Matter, type Mattering } from './matters';
 
 /** A kind begun in a week, by its Monday. */
@@ -29,6 +30,8 @@ export interface SeasonSaid {
   readonly hands: Hands | null;
   /** Servings a week at the household's table by style; what is not here is as was eaten. */
   readonly wishes: Readonly<Record<string, number>>;
+  /** And of some months, or once. */
+  readonly wishesAt: readonly WishAt[];
   readonly matters: Mattering;
   /** Begun then, whatever else a plan does. */
   readonly held: readonly StartAt[];
@@ -38,7 +41,7 @@ export interface SeasonSaid {
   readonly kept: readonly KeptStart[];
 }
 export const NOTHING_SAID: SeasonSaid = {
-  ...{ hands: null, wishes: {}, matters: {} },
+  ...{ hands: null, wishes: {}, wishesAt: [], matters: {} },
   ...{ held: [], barred: [], kept: [] }
 };
 
@@ -49,7 +52,8 @@ export type SeasonEvent =
   | { readonly type: 'handsSaid'; readonly data: Hands }
   | {
       readonly type: 'wishSaid';
-      readonly data: { readonly styleId: string; readonly servings: number | null };
+      /** Nothing of when: in every week. */
+      readonly data: { readonly styleId: string; readonly servings: number | null; readonly when?: string };
     }
   | { readonly type: 'matterSaid'; readonly data: { readonly matter: Matter; readonly how: HowMuch } }
   | { readonly type: 'startSaid'; readonly data: StartAt & { readonly how: StartHow } }
@@ -66,7 +70,8 @@ export const SEASON_UNDO: UndoPolicy<SeasonEvent['type']> = {
   corrects: []
 };
 
-const isAt =
+/** Whether another is the same start. */
+export const isAt =
   ({ styleId, monday }: StartAt) =>
   (s: StartAt): boolean =>
     s.styleId === styleId && s.monday === monday;
@@ -80,6 +85,8 @@ export function evolveSaid(state: SeasonSaid, { type, data }: SeasonEvent): Seas
     case 'handsSaid':
       return { ...state, hands: data };
     case 'wishSaid': {
+      const { when, ...wish } = data;
+      if (when !== undefined) return { ...state, wishesAt: withWish(state.wishesAt, { ...wish, when }) };
       const { [data.styleId]: _, ...others } = state.wishes;
       return {
         ...state,
@@ -131,26 +138,34 @@ export interface SaidAround {
 const FARTHEST = 60;
 
 /** A week by any of its days; refused where it has passed or is too far ahead. */
-function weekAhead(day: string, today: Day): Outcome<Day> {
-  if (!isDay(day)) return refuse('day-strange', { field: 'monday' });
+function weekAhead(day: string, today: Day, field: 'monday' | 'when' | 'to' = 'monday'): Outcome<Day> {
+  if (!isDay(day)) return refuse('day-strange', { field });
   const ahead = weekOf(day) - weekOf(today);
-  if (ahead < 0) return refuse('week-past', { field: 'monday' });
-  if (ahead > FARTHEST) return refuse('week-far-off', { field: 'monday', values: { weeks: FARTHEST } });
+  if (ahead < 0) return refuse('week-past', { field });
+  if (ahead > FARTHEST) return refuse('week-far-off', { field, values: { weeks: FARTHEST } });
   return done(mondayOf(weekOf(day)));
 }
 
-/** So many servings of a kind a week; null: as it was eaten. */
-export const wishSaid = (
-  { styleId, servings }: { readonly styleId: string; readonly servings: number | null },
-  { knows }: Pick<SaidAround, 'knows'>
-): Outcome<SeasonEvent & { type: 'wishSaid' }> =>
-  knows('style', styleId)
-    ? done({ type: 'wishSaid', data: { styleId, servings } })
-    : refuse('style-unknown', { field: 'styleId' });
+/** So many servings of a kind, every week, in a month, or once; null: as it was eaten. */
+export function wishSaid(
+  { styleId, servings, when = '' }: { styleId: string; servings: number | null; when?: string },
+  { knows, today }: SaidAround
+): Outcome<SeasonEvent & { type: 'wishSaid' }> {
+  if (!knows('style', styleId)) return refuse('style-unknown', { field: 'styleId' });
+  if (when === '') return done({ type: 'wishSaid', data: { styleId, servings } });
+  if (isMonth(when)) return done({ type: 'wishSaid', data: { styleId, servings, when } });
+  const week = weekAhead(when, today, 'when');
+  return week.ok ? done({ type: 'wishSaid', data: { styleId, servings, when: week.value } }) : week;
+}
 
-/** A start held to, barred, set free; or put off by a week: not then, and begun the week after. */
+/** A start held to, barred, set free; or put off by a week, or moved to another: not then, and begun in that. */
 export function startSaid(
-  { styleId, monday, how }: { styleId: string; monday: string; how: StartHow | 'later' },
+  {
+    styleId,
+    monday,
+    how,
+    to
+  }: { styleId: string; monday: string; how: StartHow | 'later' | 'move'; to?: string },
   { knows, today }: SaidAround
 ): Outcome<SeasonEvent[]> {
   if (!knows('style', styleId)) return refuse('style-unknown', { field: 'styleId' });
@@ -160,11 +175,12 @@ export function startSaid(
     type: 'startSaid',
     data: { styleId, monday: at, how: is }
   });
-  return done(
-    how === 'later'
-      ? [said(week.value, 'not'), said(addDays(week.value, 7), 'begin')]
-      : [said(week.value, how)]
-  );
+  if (how !== 'later' && how !== 'move') return done([said(week.value, how)]);
+  const then = how === 'later' ? done(addDays(week.value, 7)) : weekAhead(to ?? '', today, 'to');
+  if (!then.ok) return then;
+  // Where it was is where it is to be.
+  if (then.value === week.value) return done([said(week.value, 'begin')]);
+  return done([said(week.value, 'not'), said(then.value, 'begin')]);
 }
 
 /** A plan to keep to, from this week on; one of no starts lets it go. What was begun of it this week stays in it. */
@@ -187,50 +203,4 @@ export function planKept(
   }
   const made = now.kept.filter((s) => s.monday === monday && begun(s) && !all.some(isAt(s)));
   return done({ type: 'planKept', data: { monday, starts: [...made, ...all] } });
-}
-
-/** What came of a start that was planned: begun in its week, a week off, or not. */
-export type CameOf = 'begun' | 'earlier' | 'later' | 'not';
-
-/** What came of a start, by the weeks in which its kind was begun. */
-export function cameOf({ styleId, monday }: StartAt, begun: readonly StartAt[]): CameOf {
-  const at = (day: Day) => begun.some(isAt({ styleId, monday: day }));
-  if (at(monday)) return 'begun';
-  if (at(addDays(monday, 7))) return 'later';
-  return at(addDays(monday, -7)) ? 'earlier' : 'not';
-}
-
-/** What of a kept plan is still to be begun within so many weeks, this one among them. */
-export const startsToCome = (
-  { kept }: Pick<SeasonSaid, 'kept'>,
-  today: Day,
-  begun: readonly StartAt[],
-  weeks: number
-): KeptStart[] =>
-  kept.filter((s) => {
-    const ahead = weekOf(s.monday) - weekOf(today);
-    return ahead >= 0 && ahead < weeks && !begun.some(isAt(s));
-  });
-
-/** Weeks whose starts a kept plan holds: what is begun now and next is not changed again for a little. */
-const SETTLED_WEEKS = 2;
-
-/** What a plan made today holds to and may not begin, in weeks from now: said by hand, and the next starts of the plan that was kept. */
-export function boundBy(
-  said: SeasonSaid,
-  today: Day,
-  begun: readonly StartAt[]
-): { held: { styleId: string; week: number }[]; barred: { styleId: string; week: number }[] } {
-  const { held, barred } = said;
-  const now = weekOf(today);
-  const inWeeks = (all: readonly StartAt[]) =>
-    all
-      .map(({ styleId, monday }) => ({ styleId, week: weekOf(monday) - now }))
-      .filter((s, i, list) => {
-        const first = list.findIndex((o) => o.styleId === s.styleId && o.week === s.week);
-        return s.week >= 0 && first === i;
-      });
-  const open = (s: StartAt) => !barred.some(isAt(s)) && !begun.some(isAt(s));
-  const next = startsToCome(said, today, begun, SETTLED_WEEKS);
-  return { held: inWeeks([...held, ...next].filter(open)), barred: inWeeks(barred) };
 }

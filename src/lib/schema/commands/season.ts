@@ -13,7 +13,12 @@ export const SEASON = {
     [],
     (a) => `${a.hours} h and ${a.batches} batch${a.batches === 1 ? '' : 'es'} a week`
   ),
-  'say-wish': command(sayWishSchema, named, ['style-unknown'], (a) => `Noted how much is wanted: ${a.name}`),
+  'say-wish': command(
+    sayWishSchema,
+    named,
+    ['style-unknown', 'week-past', 'week-far-off', 'day-strange'],
+    (a) => `Noted how much is wanted: ${a.name}`
+  ),
   'say-matter': command(
     sayMatterSchema,
     z.object({ matter: z.enum(MATTERS), how: z.enum(HOW_MUCH) }),
@@ -39,5 +44,6 @@ const SAYS: Readonly<Record<string, string>> = {
   begin: 'held to',
   not: 'not in that week',
   later: 'a week later',
+  move: 'moved',
   free: 'as the plan likes'
 };

@@ -2,6 +2,8 @@ import { addDays, dayOfWall, wall, type Day } from '../../core/calendar';
 import { cropsOf } from '../../core/kit';
 import {
   cameOf,
+  isAt,
+  isMonth,
   seasonAhead,
   startOf,
   toSow,
@@ -15,6 +17,7 @@ import {
   type StartAt,
   type ToSow
 } from '../../core/season';
+import { crop } from '../../core/produce';
 import { mondayOf, weekOf } from '../../core/sowing';
 import { styleLike } from '../../core/style';
 import { batches, seasonSaid } from '../repos';
@@ -26,23 +29,43 @@ import { startsAhead } from './planned';
 import { whereTo, type WhereTo } from './where-to';
 import { eatingTaught } from './souring';
 
+/** What came of a planned start, and how much of what was planned was made, g prepared. */
+export interface KeptTo extends StartAt {
+  readonly came: CameOf;
+  readonly plannedG: number;
+  readonly madeG: number;
+}
+
+/** What to sow of a crop, as it was sown last, a year on; null: it was not. And metres that are written down for then. */
+export interface ToSowNext extends ToSow {
+  readonly again: {
+    readonly bed: string;
+    readonly variety: string;
+    readonly planted: boolean;
+    readonly day: Day;
+  } | null;
+  readonly written: number;
+}
+
 /** What a season's plan is made from, what was said of it, and what can be begun of it at once. */
 export interface PlanAsked extends WhereTo {
   readonly input: SeasonInput;
   readonly today: Day;
   readonly hands: Hands;
   /** Said by hand, of weeks to come. */
-  readonly said: Pick<SeasonSaid, 'wishes' | 'matters' | 'held' | 'barred'>;
+  readonly said: Pick<SeasonSaid, 'wishes' | 'wishesAt' | 'matters' | 'held' | 'barred'>;
   /** What of the plan that was kept is still to be begun. */
   readonly kept: readonly KeptStart[];
   /** What came of it in the weeks before, the latest first. */
-  readonly keptTo: readonly (StartAt & { readonly came: CameOf })[];
+  readonly keptTo: readonly KeptTo[];
   /** What next year's table wants sown. */
-  readonly toSow: readonly ToSow[];
+  readonly toSow: readonly ToSowNext[];
 }
 
 /** What was made in a year says of what the next is made. */
 const YEAR_DAYS = 366;
+/** The same day of the week, a year on. */
+const A_YEAR_ON = 364;
 /** What was planned is looked back upon for so many weeks. */
 const LOOKS_BACK = 8;
 
@@ -55,36 +78,71 @@ export async function planAsked(house: House): Promise<PlanAsked> {
   return {
     input: await seasonNow(house),
     ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
-    said: { wishes: said.wishes, matters: said.matters, held: ahead(said.held), barred: ahead(said.barred) },
+    said: {
+      wishes: said.wishes,
+      wishesAt: said.wishesAt.filter((w) => isMonth(w.when) || w.when >= monday),
+      matters: said.matters,
+      held: ahead(said.held),
+      barred: ahead(said.barred)
+    },
     kept: await startsAhead(house, WEEKS_AHEAD),
     toSow: await once(house, 'to sow', () => sownNextYear(house)),
     ...(await whereTo(house))
   };
 }
 
-/** What came of what was to be begun in the last weeks. */
+/** What came of what was to be begun in the last weeks, and how much of it was made. */
 async function keptTo(house: House, { kept }: SeasonSaid, today: Day): Promise<PlanAsked['keptTo']> {
   const now = weekOf(today);
   const past = kept.filter((s) => weekOf(s.monday) < now && weekOf(s.monday) >= now - LOOKS_BACK);
   if (past.length === 0) return [];
   const since = wall(mondayOf(now - LOOKS_BACK - 1), 0);
-  const begun = (await batches.briefs(house.db, { from: since })).map(startOf);
+  const begun = (await batches.latest(house.db, { from: since })).map((b) => ({
+    ...startOf(b),
+    g: b.items.reduce((a, i) => a + i.preparedG, 0)
+  }));
+  const { crops } = await seasonNow(house);
+  const own = cropsOf((await living(house)).household);
+  const trimOf = (id: string) => crops.find((c) => c.id === id)?.trim ?? crop(id, own)?.trim ?? 1;
   return past
-    .map(({ styleId, monday }) => ({ styleId, monday, came: cameOf({ styleId, monday }, begun) }))
+    .map(({ styleId, monday, picks }) => {
+      const came = cameOf({ styleId, monday }, begun);
+      const at = addDays(monday, 7 * WEEKS_OFF[came]);
+      const made = begun.filter((b) => came !== 'not' && isAt({ styleId, monday: at })(b));
+      return {
+        ...{ styleId, monday, came, madeG: made.reduce((a, b) => a + b.g, 0) },
+        plannedG: Object.entries(picks).reduce((a, [id, g]) => a + g * trimOf(id), 0)
+      };
+    })
     .sort((a, b) => b.monday.localeCompare(a.monday) || a.styleId.localeCompare(b.styleId));
 }
+const WEEKS_OFF: Readonly<Record<CameOf, number>> = { begun: 0, later: 1, earlier: -1, not: 0 };
 
 /** What next year's table wants sown, by what was made this year. */
-async function sownNextYear(house: House): Promise<ToSow[]> {
+async function sownNextYear(house: House): Promise<ToSowNext[]> {
   const { household, now } = await living(house);
-  const since = wall(addDays(dayOfWall(now), -YEAR_DAYS), 0);
+  const today = dayOfWall(now);
+  const since = wall(addDays(today, -YEAR_DAYS), 0);
   const made = (await batches.latest(house.db, { from: since })).flatMap((b) =>
     b.items.map((i) => ({ styleId: styleLike(b.styleId), cropId: i.cropId, g: i.preparedG }))
   );
   const { sowings, ahead } = await bedsShown(house);
   const { groups } = await seasonNow(house);
   const crops = cropsOf(household);
-  return toSow({ groups, made, sowings: sowings.filter((s) => !s.over), ahead, crops });
+  const grows = sowings.filter((s) => s.day <= today);
+  return toSow({ groups, made, sowings: grows.filter((s) => !s.over), ahead, crops }).map((t) => {
+    const last = grows.filter((s) => s.cropId === t.cropId).sort((a, b) => b.day.localeCompare(a.day))[0];
+    const written = sowings.filter((s) => s.cropId === t.cropId && s.day > today);
+    return {
+      ...{ ...t, written: written.reduce((a, s) => a + (s.metres ?? 0), 0) },
+      again: last
+        ? {
+            ...{ bed: last.bed, variety: last.variety, planted: last.planted },
+            day: addDays(last.day, A_YEAR_ON)
+          }
+        : null
+    };
+  });
 }
 
 /** The season ahead, worked out once for each state of the house. */

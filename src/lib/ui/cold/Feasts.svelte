@@ -23,7 +23,12 @@
           ? ''
           : ` to ${when(f.to)}`}</span
       >
-      <QuietAct command="drop-feast" values={{ feastId: f.id }} does="as many as usual after all" />
+      <QuietAct
+        command="drop-feast"
+        values={{ feastId: f.id }}
+        does="as many as usual after all"
+        label="As many as usual after all: {f.name || when(f.from)}"
+      />
     </li>
   {/each}
 </ul>

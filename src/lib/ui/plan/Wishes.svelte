@@ -1,32 +1,55 @@
 <script lang="ts">
   import { Button } from 'flowbite-svelte';
-  import type { SeasonInput } from '$lib/core/season';
+  import type { SeasonInput, WishAt } from '$lib/core/season';
+  import { monthSays, wishSays } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
-  import QuietAct from '../forms/QuietAct.svelte';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import Fold from '../forms/Fold.svelte';
+  import QuietAct from '../forms/QuietAct.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
   import { styleNames } from './names';
 
   /** How much of each kind is wanted, by hand: it goes before what was eaten. */
-  let { input, wishes }: { input: SeasonInput; wishes: Readonly<Record<string, number>> } = $props();
+  interface Props {
+    input: SeasonInput;
+    wishes: Readonly<Record<string, number>>;
+    wishesAt: readonly WishAt[];
+    today: string;
+  }
+  let { input, wishes, wishesAt, today }: Props = $props();
   const house = useHouse();
   const name = $derived(styleNames(house.household));
   const items = $derived(input.groups.map((g) => ({ value: g.id, name: name(g.id) })));
-  const said = $derived(Object.entries(wishes).sort(([a], [b]) => name(a).localeCompare(name(b))));
+  const said = $derived<WishAt[]>(
+    [
+      ...Object.entries(wishes).map(([styleId, servings]) => ({ styleId, servings, when: '' })),
+      ...wishesAt
+    ].sort((a, b) => name(a.styleId).localeCompare(name(b.styleId)) || a.when.localeCompare(b.when))
+  );
+  const WHEN = [
+    { value: 'always', name: 'every week' },
+    { value: 'once', name: 'once: a gift, guests, a dish' },
+    ...Array.from({ length: 12 }, (_, i) => {
+      const month = String(i + 1).padStart(2, '0');
+      return { value: month, name: `each week in ${monthSays(month)}` };
+    })
+  ];
+  let chosen = $state('always');
+  let day = $state('');
+  const when = $derived(chosen === 'always' ? '' : chosen === 'once' ? day || '?' : chosen);
 </script>
 
 {#if said.length > 0}
   <ul class="pt-2">
-    {#each said as [id, n] (id)}
+    {#each said as w (`${w.styleId} ${w.when}`)}
       <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
-        <span><b>{name(id)}</b>: {n} serving{n === 1 ? '' : 's'} a week, as you said</span>
+        <span><b>{name(w.styleId)}</b>: {wishSays(w)}</span>
         <QuietAct
           command="say-wish"
-          values={{ styleId: id, servings: '' }}
-          does="as it was eaten"
-          label="As it was eaten: {name(id)}"
+          values={{ styleId: w.styleId, servings: '', when: w.when }}
+          does={w.when === '' ? 'as it was eaten' : 'not after all'}
+          label="{w.when === '' ? 'As it was eaten' : 'Not after all'}: {name(w.styleId)}"
         />
       </li>
     {/each}
@@ -36,6 +59,7 @@
   <Fold text="Say how much you want of a kind" quiet>
     <ActionForm
       command="say-wish"
+      values={{ when }}
       class="grid items-start gap-3 py-2 sm:grid-cols-2"
       label="How much is wanted"
     >
@@ -48,12 +72,22 @@
           problem={problemAt('styleId')}
         />
         <TextField
-          label="Servings a week, all together"
+          label="Servings, all together"
           name="servings"
           inputmode="decimal"
           problem={problemAt('servings')}
         />
-        <div><Button type="submit" outline disabled={busy}>Save</Button></div>
+        <ChoiceField label="When" items={WHEN} bind:value={chosen} />
+        {#if chosen === 'once'}
+          <TextField
+            label="In the week of"
+            type="date"
+            min={today}
+            bind:value={day}
+            problem={problemAt('when')}
+          />
+        {/if}
+        <div class="sm:col-span-2"><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
   </Fold>

@@ -1,3 +1,4 @@
+import { browser } from '$app/environment';
 import { proxy, type Remote } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
 import {
@@ -42,6 +43,8 @@ export class PlanSearch {
   private beside = this.worker();
   private last: SeasonInput | null = null;
   private asked = 0;
+  /** The page was left since: what was then is no plan before this one. */
+  private left = false;
 
   /** Where why it is so is not asked for, it only lays out. */
   constructor(private readonly explains = true) {}
@@ -56,9 +59,10 @@ export class PlanSearch {
 
   /** Plans it anew; what was being looked for before is let go. */
   async ask(input: SeasonInput): Promise<void> {
-    if (this.isAsked(input)) return;
+    if (this.isAsked(input)) return this.goOn(input);
     const mine = ++this.asked;
-    this.before = this.found && !this.looking && this.last ? this.found.facts : null;
+    this.before = this.found && !this.looking && !this.left ? this.found.facts : null;
+    this.left = false;
     this.last = input;
     this.beside.stop();
     this.beside = this.worker();
@@ -80,6 +84,12 @@ export class PlanSearch {
     if (mine !== this.asked) return;
     this.looking = false;
     if (this.explains) await this.explain(plain, mine);
+  }
+
+  /** It stands already; what was not yet said of it is said now. */
+  private async goOn(input: SeasonInput): Promise<void> {
+    if (!this.explains || this.years || this.explaining) return;
+    await this.explain(plainly(input), ++this.asked);
   }
 
   /** The same season, with more held to: a plan that does so already stands. */
@@ -148,4 +158,16 @@ export class PlanSearch {
     this.asked++;
     this.beside.stop();
   }
+
+  /** The page is left: what was found is kept for when one comes back; what was still looked for begins anew then. */
+  leave(): void {
+    if (this.looking) this.found = null;
+    [this.looking, this.explaining, this.passed, this.left] = [false, false, null, true];
+    this.stop();
+    this.beside = this.worker();
+  }
 }
+
+let ours: PlanSearch | undefined;
+/** The one of the season's page: who leaves it and comes back finds the plan that was found. */
+export const seasonSearch = (): PlanSearch => (browser ? (ours ??= new PlanSearch()) : new PlanSearch());

@@ -110,6 +110,17 @@
       <line x1={x(m)} x2={x(m)} y1="14" y2={TOP + all * row} stroke="var(--rule-soft)" />
       <text x={x(m) + 4} y="12" fill="var(--quiet)">{monthName(m)}</text>
     {/each}
+    {#if !year}
+      <line
+        x1={x(now)}
+        x2={x(now)}
+        y1="14"
+        y2={TOP + all * row}
+        stroke="var(--ink)"
+        stroke-width="2"
+        stroke-dasharray="4 3"
+      />
+    {/if}
     <PicksAbove {x} {begins} {ends} {picks} {ahead} base={TOP - 24} left={narrow ? moved + 4 : 4} />
     <line x1="0" x2={inner} y1={TOP - 22} y2={TOP - 22} stroke="var(--ink)" stroke-width="3" />
     <g class="rows">
@@ -153,15 +164,6 @@
       {/each}
     </g>
     {#if !year}
-      <line
-        x1={x(now)}
-        x2={x(now)}
-        y1="14"
-        y2={TOP + all * row}
-        stroke="var(--ink)"
-        stroke-width="2"
-        stroke-dasharray="4 3"
-      />
       <text x={x(now)} y={TOP + all * row + 11} text-anchor="middle" font-weight="700" fill="var(--ink)"
         >now</text
       >

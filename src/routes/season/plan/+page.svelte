@@ -22,7 +22,7 @@
   import { jarNames } from '$lib/ui/plan/names';
   import NextYear from '$lib/ui/plan/NextYear.svelte';
   import SeasonPicture from '$lib/ui/plan/picture/SeasonPicture.svelte';
-  import { PlanSearch, YEARS } from '$lib/ui/plan/plan.svelte';
+  import { seasonSearch, YEARS } from '$lib/ui/plan/plan.svelte';
   import RunsShort from '$lib/ui/plan/RunsShort.svelte';
   import ThisWeek from '$lib/ui/plan/ThisWeek.svelte';
   import WeekHands from '$lib/ui/plan/WeekHands.svelte';
@@ -33,8 +33,8 @@
 
   let { data }: PageProps = $props();
   const house = useHouse();
-  const search = new PlanSearch();
-  onDestroy(() => search.stop());
+  const search = seasonSearch();
+  onDestroy(() => search.leave());
   /** Planned anew when the season is another one, not whenever the page looks again. */
   const asked = $derived(JSON.stringify(data.input));
   const anything = $derived(data.input.styles.length > 0);
@@ -157,7 +157,12 @@
           <section aria-labelledby="short">
             <h2 id="short" class="border-b-2 border-ink pb-1">What comes to the table</h2>
             <RunsShort input={data.input} facts={found.facts} {ways} />
-            <Wishes input={data.input} wishes={data.said.wishes} />
+            <Wishes
+              input={data.input}
+              wishes={data.said.wishes}
+              wishesAt={data.said.wishesAt}
+              today={data.today}
+            />
           </section>
           <section aria-labelledby="years">
             <h2 id="years" class="border-b-2 border-ink pb-1">In other years</h2>

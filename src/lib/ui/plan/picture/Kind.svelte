@@ -3,6 +3,7 @@
   import { cropColour } from '../../jar/colours';
   import { useHouse } from '../../house/house.svelte';
   import { styleNames } from '../names';
+  import Box from './Box.svelte';
   import Row from './Row.svelte';
   import type { Weeks } from './weeks';
 
@@ -12,8 +13,9 @@
     weeks: Weeks;
     /** From this week on, starts are not firm. */
     firmWeeks: number;
+    today: string;
   }
-  let { kind, weeks, firmWeeks }: Props = $props();
+  let { kind, weeks, firmWeeks, today }: Props = $props();
   const house = useHouse();
   const [BAR, TABLE, GAP] = [13, 16, 3];
   const name = $derived(styleNames(house.household)(kind.group));
@@ -39,22 +41,31 @@
   const says = $derived(`${Math.round(sum(kind.eaten))} of ${Math.round(sum(kind.wanted))} servings`);
 </script>
 
-<Row {name} {says} {weeks} high={top + TABLE + 4}>
-  {#each lines as c, i (i)}
-    {@const to = Math.min(c.until, weeks.n)}
-    <rect
-      x={weeks.x(c.from) + 1}
-      width={Math.max(3, weeks.x(to) - weeks.x(c.from) - 2)}
-      y={c.line * (BAR + 2) + 1}
-      height={BAR - 1}
-      fill={c.cropId && !(c.planned && c.from >= firmWeeks)
-        ? cropColour(c.cropId, house.cropName(c.cropId))
-        : c.planned
-          ? 'none'
-          : 'var(--rule-strong)'}
-      stroke="var(--ink)"
-      stroke-dasharray={c.planned ? '4 3' : undefined}
-    />
+<Row {name} {says} {weeks} high={top + TABLE + 4} acts>
+  {#each lines as c (`${c.styleId} ${c.from} ${c.planned} ${c.line}`)}
+    {@const y = c.line * (BAR + 2) + 1}
+    {#if c.planned}
+      <Box
+        styleId={c.styleId}
+        name={styleNames(house.household)(c.styleId)}
+        week={c.from}
+        until={c.until}
+        {weeks}
+        {y}
+        high={BAR - 1}
+        fill={c.cropId && c.from < firmWeeks ? cropColour(c.cropId, house.cropName(c.cropId)) : 'none'}
+        {today}
+      />
+    {:else}
+      <rect
+        x={weeks.x(c.from) + 1}
+        width={Math.max(3, weeks.x(Math.min(c.until, weeks.n)) - weeks.x(c.from) - 2)}
+        {y}
+        height={BAR - 1}
+        fill="var(--rule-strong)"
+        stroke="var(--ink)"
+      />
+    {/if}
   {/each}
   {#each shown as t (t)}
     {#if kind.wanted[t]! > 0.01}

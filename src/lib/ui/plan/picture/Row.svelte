@@ -8,9 +8,11 @@
     says: string;
     weeks: Weeks;
     high: number;
+    /** Something in it may be moved. */
+    acts?: boolean;
     children: Snippet;
   }
-  let { name, says, weeks, high, children }: Props = $props();
+  let { name, says, weeks, high, acts = false, children }: Props = $props();
 </script>
 
 <li class="grid gap-x-4 border-b border-rule-soft py-2 @xl:grid-cols-[11rem_1fr] @xl:items-end">
@@ -18,7 +20,13 @@
     <p class="leading-tight font-semibold">{name}</p>
     <p class="text-sm leading-tight text-quiet">{says}</p>
   </div>
-  <svg viewBox="0 0 {WIDE} {high}" class="w-full" aria-hidden="true">
+  <svg
+    viewBox="0 0 {WIDE} {high}"
+    class="w-full overflow-visible"
+    role={acts ? 'group' : undefined}
+    aria-label={acts ? name : undefined}
+    aria-hidden={acts ? undefined : true}
+  >
     {#each weeks.marks as m (m.week)}
       <line x1={weeks.x(m.week)} x2={weeks.x(m.week)} y1="0" y2={high} stroke="var(--rule-soft)" />
     {/each}

@@ -35,14 +35,14 @@
   <Names {weeks} />
   <Picks {input} {weeks} />
   {#each kinds as kind (kind.group)}
-    <Kind {kind} {weeks} firmWeeks={input.firmWeeks} />
+    <Kind {kind} {weeks} firmWeeks={input.firmWeeks} {today} />
   {/each}
   <Bands {input} {plan} {facts} {weeks} />
 </ul>
 <p class="pt-2 text-sm text-quiet">
   This week stands at the left edge. Boxes: on the counter, dashed where they are planned, empty where they
-  are not firm yet. Columns: how much of what is wanted comes to the table, all of it where a column is full.
-  The line under them: some of it is stored. In the grey rows the dashed line is all there is, and dark is
-  full.
+  are not firm yet; drag one, or move it by its arrow keys, and it is held to in its new week. Columns: how
+  much of what is wanted comes to the table, all of it where a column is full. The line under them: some of it
+  is stored. In the grey rows the dashed line is all there is, and dark is full.
 </p>
 <Fold text="The same as a table" quiet><ByMonth {kinds} {today} /></Fold>
