@@ -104,7 +104,9 @@
         settled={!search.looking}
       />
       <div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] print:block">
-        <div class="starts grid content-start gap-8 print:block print:columns-3 print:gap-6">
+        <div
+          class="starts grid grid-cols-[minmax(0,1fr)] content-start gap-8 print:block print:columns-3 print:gap-6"
+        >
           <section aria-labelledby="this-week">
             <h2 id="this-week" class="border-b-2 border-ink pb-1">Begin this week</h2>
             <ThisWeek
@@ -148,7 +150,7 @@
             </section>
           {/if}
         </div>
-        <div class="no-print grid content-start gap-8">
+        <div class="no-print grid grid-cols-[minmax(0,1fr)] content-start gap-8">
           <section aria-labelledby="full">
             <h2 id="full" class="border-b-2 border-ink pb-1">The season ahead</h2>
             <SeasonPicture input={data.input} plan={found.plan} facts={found.facts} today={data.today} />

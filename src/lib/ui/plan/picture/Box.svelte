@@ -29,15 +29,13 @@
 
   async function say(how: 'move' | 'not', to = ''): Promise<void> {
     busy = true;
+    // By then the plan is another one, and this start may be gone.
+    const done =
+      how === 'move' ? `${name}: in the week of ${says(on)}` : `${name}: not in the week of ${says(week)}`;
     const said = await send('say-start', { styleId, monday: mondayAhead(today, week), how, to });
     if (said.ok) {
       await lookAgain();
-      toasts.say(
-        how === 'move' ? `${name}: in the week of ${says(on)}` : `${name}: not in the week of ${says(week)}`,
-        {
-          undo: said.commandId ?? null
-        }
-      );
+      toasts.say(done, { undo: said.commandId ?? null });
     } else toasts.say(said.problem.says, { tone: 'trouble', more: said.problem.wouldWork });
     [busy, by] = [false, 0];
   }
