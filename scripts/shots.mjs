@@ -56,7 +56,10 @@ const curve = (page) => page.getByRole('region', { name: 'What it will do' }).ge
 /** Laid out, and why each start of this week. */
 async function plan(page) {
   await page.locator('[data-plan=settled]').waitFor({ timeout: 120_000 });
-  await page.getByText('Without it').first().waitFor({ timeout: 60_000 });
+  await page
+    .getByText(/Without it|It fits in well/)
+    .first()
+    .waitFor({ timeout: 60_000 });
 }
 
 /** How long everything lasts stands under the shelves. */

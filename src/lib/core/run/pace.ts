@@ -28,7 +28,8 @@ export const tablePace = (does: StepDoes): number | null =>
   STYLES.flatMap((s) => s.steps).find((s) => s.does === does)?.minutesPerKg || null;
 
 /** By what a step does, and to which crop; mixed: by what it does alone. Example: `cut-even:kohlrabi`. */
-export const paceKey = (does: StepDoes, cropId: string | null): string => (cropId ? `${does}:${cropId}` : does);
+export const paceKey = (does: StepDoes, cropId: string | null): string =>
+  cropId ? `${does}:${cropId}` : does;
 
 /**
  * So many times shorter or longer than the table is no work of hands: it was tapped through at the end, or somebody was called

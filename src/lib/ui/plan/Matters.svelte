@@ -23,7 +23,7 @@
         ondone={() => (moved[matter] = undefined)}
         onproblems={() => (moved[matter] = undefined)}
       >
-        <Label for="{uid}-{matter}" class="mb-2 flex justify-between">
+        <Label for="{uid}-{matter}" class="flex justify-between">
           <span class="font-semibold">{matterName(matter)}</span>
           <span class="text-quiet">{mattersHow(HOW_MUCH[at(matter)]!)}</span>
         </Label>
@@ -32,6 +32,8 @@
           min="0"
           max={HOW_MUCH.length - 1}
           step="1"
+          appearance="auto"
+          class="h-11 w-full accent-ink"
           value={at(matter)}
           aria-valuetext={mattersHow(HOW_MUCH[at(matter)]!)}
           onchange={async (e) => {
