@@ -4,7 +4,7 @@ import { isLive, placeOf, standing } from '$lib/core/batch';
 import { careTasks } from '$lib/core/care';
 import { stock } from '$lib/core/larder';
 import { isOpen } from '$lib/core/lot';
-import { wall } from '$lib/core/calendar';
+import { dayOfWall, wall } from '$lib/core/calendar';
 import { FIRST_DAY } from '$lib/server/demo/osier-bank';
 import { seedDemo } from '$lib/server/demo/seed';
 import { instantOf, wallOf } from '$lib/server/clock';
@@ -37,6 +37,23 @@ describe('Osier Bank', () => {
     expect(
       all.flatMap((b) => b.portions).filter((p) => p.how === 'thrown' && p.at >= wall(FIRST_DAY, 0))
     ).toHaveLength(1);
+  });
+  it('has three seasons before this one: picks and makings, eaten, given, gone wrong; all of it over', async () => {
+    const all = await batches.list(db, 'all');
+    const picks = await lots.list(db, 'all');
+    for (const year of ['2023', '2024', '2025']) {
+      const made = all.filter((b) => dayOfWall(b.startedAt).startsWith(year));
+      expect(made.length, year).toBe(8);
+      expect(made.filter(isLive), year).toEqual([]);
+      const portions = made.flatMap((b) => b.portions);
+      expect(portions.filter((p) => p.how === 'eaten').length, year).toBeGreaterThan(30);
+      expect(portions.filter((p) => p.how === 'given').length, year).toBe(1);
+      expect(picks.filter((l) => l.day.startsWith(year)).length, year).toBe(14);
+    }
+    const reasons = all.flatMap((b) => b.portions).map((p) => p.reason);
+    expect(reasons).toEqual(
+      expect.arrayContaining([expect.stringMatching(/soft/), expect.stringMatching(/mould/)])
+    );
   });
   it('says nothing after the demo’s first morning, and leaves something to do', async () => {
     const last = (await db('event').max('at as at'))[0] as { at: number };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { greedyPlan, kindsAhead, surenessOf, summedUp, years, type SeasonInput } from '$lib/core/season';
+import { greedyPlan, kindsInSeason, surenessOf, summedUp, years, type SeasonInput } from '$lib/core/season';
 import { HOUSEHOLD, someSeason } from '../../support/season';
 
 describe('kinds through the season', () => {
@@ -8,7 +8,7 @@ describe('kinds through the season', () => {
     (seed) => {
       const input = someSeason(seed, HOUSEHOLD);
       const plan = greedyPlan(input);
-      const kinds = kindsAhead(input, plan);
+      const kinds = kindsInSeason(input, plan);
       const batches = kinds.flatMap((k) => k.counter.filter((c) => c.planned));
       expect(batches).toHaveLength(plan.batches.length);
       const servings = plan.eaten.reduce(
@@ -47,7 +47,7 @@ describe('kinds through the season', () => {
       ...{ fresh: [], thrown: [], back: [] },
       eaten: [{ styleId: style.id, place: 'cold' as const, week: 5, kg: 1 }]
     };
-    const [kind] = kindsAhead(bare, plan);
+    const [kind] = kindsInSeason(bare, plan);
     expect(kind!.counter).toEqual([
       { styleId: style.id, cropId: 'leek', from: 2, until: 4, kg: 4, planned: true }
     ]);

@@ -13,7 +13,7 @@ export interface OnCounter {
 }
 
 /** A kind over the season: what of it is on the counter, what is stored, what of it is eaten of what is wanted. */
-export interface KindAhead {
+export interface KindInSeason {
   readonly group: string;
   readonly counter: readonly OnCounter[];
   /** Stored at the end of a week and still good, kg. */
@@ -27,17 +27,17 @@ export interface KindAhead {
 const DUST = 0.02;
 
 /** Every kind that comes to the table, stands somewhere or is wanted, through counter, store and table, week by week. */
-export function kindsAhead(input: SeasonInput, plan: SeasonPlan): KindAhead[] {
+export function kindsInSeason(input: SeasonInput, plan: SeasonPlan): KindInSeason[] {
   return input.groups
-    .map((g) => kindAhead(input, plan, g))
+    .map((g) => kindInSeason(input, plan, g))
     .filter((k) => k.counter.length > 0 || [...k.eaten, ...k.stored].some((n) => n > DUST));
 }
 
-function kindAhead(
+function kindInSeason(
   input: SeasonInput,
   plan: SeasonPlan,
   { id, wanted }: SeasonInput['groups'][number]
-): KindAhead {
+): KindInSeason {
   const of = input.styles.filter((s) => s.group === id);
   const is = (styleId: string) => of.find((s) => s.id === styleId);
   const standing = input.standing.filter((s) => is(s.styleId) && s.ready > 0);

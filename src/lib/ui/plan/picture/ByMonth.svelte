@@ -1,12 +1,12 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
-  import { mondayAhead, type KindAhead } from '$lib/core/season';
+  import { mondayAhead, type KindInSeason } from '$lib/core/season';
   import { monthName } from '$lib/words';
   import { useHouse } from '../../house/house.svelte';
   import { styleNames } from '../names';
 
   /** What of each kind is eaten in each month, of what is wanted. */
-  let { kinds, today }: { kinds: readonly KindAhead[]; today: string } = $props();
+  let { kinds, today }: { kinds: readonly KindInSeason[]; today: string } = $props();
   const house = useHouse();
   /** Less than half of it is short. */
   const SHORT = 0.5;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { KindAhead } from '$lib/core/season';
+  import type { KindInSeason } from '$lib/core/season';
   import { cropColour } from '../../jar/colours';
   import { useHouse } from '../../house/house.svelte';
   import { styleNames } from '../names';
@@ -9,7 +9,7 @@
 
   /** A kind through the season: on the counter, then what comes to the table of what is wanted, over what is stored. */
   interface Props {
-    kind: KindAhead;
+    kind: KindInSeason;
     weeks: Weeks;
     /** From this week on, starts are not firm. */
     firmWeeks: number;

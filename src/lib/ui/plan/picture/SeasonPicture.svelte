@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { kindsAhead, type PlanFacts, type SeasonInput, type SeasonPlan } from '$lib/core/season';
+  import { kindsInSeason, type PlanFacts, type SeasonInput, type SeasonPlan } from '$lib/core/season';
   import ChoiceField from '../../forms/ChoiceField.svelte';
   import Fold from '../../forms/Fold.svelte';
   import Bands from './Bands.svelte';
@@ -18,7 +18,7 @@
   }
   let { input, plan, facts, today }: Props = $props();
   let looks = $state<(typeof LOOKS)[number]['value']>('season');
-  const kinds = $derived(kindsAhead(input, plan));
+  const kinds = $derived(kindsInSeason(input, plan));
   const n = $derived(
     Math.min(input.weeks.length, LOOKS.find((l) => l.value === looks)?.weeks ?? input.weeks.length)
   );
