@@ -80,6 +80,16 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await expect(byHand.getByRole('listitem').filter({ hasText: /held to|wanted/ })).toContainText(name);
   await enough.click();
   await expect(page.locator('[data-change]')).toContainText('Against the plan before: ');
+  // A start that the plan has not, in a week of one's own.
+  await page.getByText('Begin something else in a week').click();
+  const own = page.getByRole('form', { name: 'A start of your own' });
+  await own.getByLabel('Kind').selectOption({ label: 'Shredded, in its own juice' });
+  await own.getByLabel('In the week of').fill('2026-10-08');
+  await own.getByRole('button', { name: 'Hold to it' }).click();
+  await expect(byHand.getByRole('listitem').filter({ hasText: 'Shredded, in its own juice' })).toContainText(
+    /(held to|wanted) in the week of 5 Oct/
+  );
+  await enough.click();
   await page.getByText('Say how much you want of a kind').click();
   const wish = page.getByRole('form', { name: 'How much is wanted' });
   await wish.getByLabel('Servings, all together').fill('6');

@@ -14,6 +14,7 @@
     type PlanWays
   } from '$lib/words';
   import { useHouse } from '$lib/ui/house/house.svelte';
+  import AddStart from '$lib/ui/plan/AddStart.svelte';
   import Basket from '$lib/ui/plan/Basket.svelte';
   import ByHand from '$lib/ui/plan/ByHand.svelte';
   import KeepPlan from '$lib/ui/plan/KeepPlan.svelte';
@@ -136,6 +137,7 @@
               held={data.said.held}
               years={search.years}
             />
+            <AddStart input={data.input} today={data.today} />
           </section>
           {#if data.said.held.length + data.said.barred.length > 0}
             <section aria-labelledby="by-hand" class="no-print">

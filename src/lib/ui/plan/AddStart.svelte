@@ -1,0 +1,43 @@
+<script lang="ts">
+  import { Button } from 'flowbite-svelte';
+  import type { SeasonInput } from '$lib/core/season';
+  import ActionForm from '../forms/ActionForm.svelte';
+  import ChoiceField from '../forms/ChoiceField.svelte';
+  import Fold from '../forms/Fold.svelte';
+  import TextField from '../forms/TextField.svelte';
+  import { useHouse } from '../house/house.svelte';
+  import { styleNames } from './names';
+
+  /** A start that the plan has not: it is held to, and all else laid out around it. */
+  let { input, today }: { input: SeasonInput; today: string } = $props();
+  const house = useHouse();
+  const items = $derived(input.styles.map((s) => ({ value: s.id, name: styleNames(house.household)(s.id) })));
+</script>
+
+<Fold text="Begin something else in a week" quiet class="no-print">
+  <ActionForm
+    command="say-start"
+    values={{ how: 'begin' }}
+    class="grid items-start gap-3 py-2 sm:grid-cols-2"
+    label="A start of your own"
+  >
+    {#snippet children({ busy, problemAt })}
+      <ChoiceField
+        label="Kind"
+        name="styleId"
+        {items}
+        value={items[0]?.value}
+        problem={problemAt('styleId')}
+      />
+      <TextField
+        label="In the week of"
+        name="monday"
+        type="date"
+        value={today}
+        min={today}
+        problem={problemAt('monday')}
+      />
+      <div class="sm:col-span-2"><Button type="submit" outline disabled={busy}>Hold to it</Button></div>
+    {/snippet}
+  </ActionForm>
+</Fold>
