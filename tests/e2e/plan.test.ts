@@ -92,6 +92,9 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await enough.click();
   await page.getByText('Say how much you want of a kind').click();
   const wish = page.getByRole('form', { name: 'How much is wanted' });
+  await wish.getByLabel('Servings, all together').fill('lots');
+  await wish.getByRole('button', { name: 'Save' }).click();
+  await expect(wish.getByText('Servings are said by a number.')).toBeVisible();
   await wish.getByLabel('Servings, all together').fill('6');
   await wish.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: /^As it was eaten: / }).click();
@@ -104,6 +107,11 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await expect(page.getByText('What rots: matters more')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(rots).toHaveAttribute('aria-valuetext', 'matters as usual');
+  // Quick keys: where the hand ended is what is kept.
+  await rots.focus();
+  for (const key of ['ArrowRight', 'ArrowLeft', 'ArrowLeft']) await page.keyboard.press(key);
+  await expect(page.getByText('What rots: matters less')).toBeVisible();
+  await expect(rots).toHaveAttribute('aria-valuetext', 'matters less');
   await page.getByRole('button', { name: 'Keep to none' }).click();
   await expect(page.locator('[data-kept]')).toHaveCount(0);
 });

@@ -5,7 +5,7 @@ import { commandId, day, few, id, jsonField, maybeDay, no, number, whole } from 
 /** A week's hands for ferments. */
 export const sayHandsSchema = z.object({
   commandId,
-  hours: number(0.5, 80, 'figure-out-of-range'),
+  hours: number(0.5, 80, 'hours-out-of-range'),
   batches: whole(1, 30)
 });
 
@@ -15,7 +15,7 @@ export const sayWishSchema = z.object({
   styleId: id,
   servings: z.preprocess(
     (v) => (v === '' || v === undefined ? null : v),
-    number(0, 300, 'figure-out-of-range').nullable()
+    number(0, 300, 'servings-out-of-range').nullable()
   ),
   /** Empty: every week; a month, `MM`; or a day: once, in its week. */
   when: z.string().trim().max(10, no('too-long')).default('')

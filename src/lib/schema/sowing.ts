@@ -12,7 +12,7 @@ export const sowSchema = z.object({
   bed: maybeText,
   day,
   planted: ticked,
-  metres: emptyIsNone(number(0.1, 10_000, 'figure-out-of-range')),
+  metres: emptyIsNone(number(0.1, 10_000, 'metres-out-of-range')),
   plants: emptyIsNone(whole(1, 100_000)),
   first: maybeDay,
   weeks: emptyIsNone(whole(1, 52)),

@@ -12,6 +12,12 @@ export const OF_BEDS = {
     'It cannot be picked before it was sown.',
     'Give a first pick after that day, or leave it out.'
   ],
+  'servings-out-of-range': [
+    'Servings are said by a number.',
+    'Give one from 0 to 300, or leave it empty: then it is as was eaten.'
+  ],
+  'hours-out-of-range': ['Hours a week are said by a number.', 'Give one from half an hour to 80.'],
+  'metres-out-of-range': ['Metres of row are said by a number.', 'Give one from 0.1 to 10 000.'],
   'week-past': ['That week has passed.', 'Give this week or one to come.'],
   'week-far-off': (v) => [
     `That is more than ${v.weeks} weeks off.`,

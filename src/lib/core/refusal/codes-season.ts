@@ -5,6 +5,9 @@ export const OF_THE_SEASON = [
   'first-pick-unknown',
   'picked-before-sown',
   'sown-far-off',
+  'servings-out-of-range',
+  'hours-out-of-range',
+  'metres-out-of-range',
   'week-past',
   'week-far-off'
 ] as const;

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { Label, Range } from 'flowbite-svelte';
-  import { tick } from 'svelte';
   import { HOW_MUCH, MATTERS, type Matter, type Mattering } from '$lib/core/season';
   import { matterName, mattersHow } from '$lib/words';
   import ActionForm from '../forms/ActionForm.svelte';
@@ -12,6 +11,9 @@
   let moved = $state<Partial<Record<Matter, number>>>({});
   const stands = (m: Matter) => HOW_MUCH.indexOf(matters[m] ?? 'usual');
   const at = (m: Matter) => moved[m] ?? stands(m);
+  /** A hand that goes on is waited for: where it ends is what is said. */
+  const RESTS_MS = 500;
+  const rests: Partial<Record<Matter, ReturnType<typeof setTimeout>>> = {};
 </script>
 
 <ul class="grid gap-x-8 pt-2 sm:grid-cols-2">
@@ -36,11 +38,11 @@
           class="h-11 w-full accent-ink"
           value={at(matter)}
           aria-valuetext={mattersHow(HOW_MUCH[at(matter)]!)}
-          onchange={async (e) => {
+          onchange={(e) => {
             const { form, value } = e.currentTarget;
             moved[matter] = Number(value);
-            await tick();
-            form?.requestSubmit();
+            clearTimeout(rests[matter]);
+            rests[matter] = setTimeout(() => form?.requestSubmit(), RESTS_MS);
           }}
         />
       </ActionForm>
