@@ -11,9 +11,9 @@ test('the season laid out: a plan that gets better, its why, and a start that go
   // It may be taken as it is; else it is looked on till nothing better comes.
   await expect(page.locator('[data-plan=settled]')).toBeVisible({ timeout: 120_000 });
   await expect(page.getByText(/No plan can be/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'The season ahead' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The season, week by week' })).toBeVisible();
   // The season on one line of weeks: all of it, six weeks of it, and as a table.
-  const ahead = page.getByRole('region', { name: 'The season ahead' });
+  const ahead = page.getByRole('region', { name: 'The season, week by week' });
   await expect(ahead.locator('[data-picture="40"]')).toContainText(
     /Shredded, in its own juice.*of \d+ servings/s
   );

@@ -102,7 +102,10 @@ it('a kept plan is on the calendar as tentative, its salt on the list, and what 
     ['2026-09-14', 3000],
     ['2026-10-12', 900]
   ]);
-  expect((await asked()).input.held).toEqual([{ styleId: 'shredded', week: 0 }]);
+  expect((await asked()).input.earlier).toEqual([
+    { styleId: 'shredded', week: 0 },
+    { styleId: 'pieces', week: 4 }
+  ]);
   // Begun, it is neither planned any more nor bought for.
   await house.say('weigh-in', {
     commandId: 'pick',
@@ -124,7 +127,7 @@ it('a kept plan is on the calendar as tentative, its salt on the list, and what 
   expect((await startsAhead(house, 6)).map((s) => s.styleId)).toEqual(['pieces']);
   expect((await asked()).kept.map((s) => s.styleId)).toEqual(['pieces']);
   expect(await shoppingShown(house)).toEqual([]);
-  expect((await asked()).input.held).toEqual([]);
+  expect((await asked()).input.earlier).toEqual([{ styleId: 'pieces', week: 4 }]);
   house.at('2026-10-21', 9);
   const { keptTo } = await asked();
   expect(keptTo).toMatchObject([

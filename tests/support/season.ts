@@ -56,7 +56,7 @@ export function plainSeason(said: {
     styles: [PLAIN],
     sizes: [{ id: 'litre', litres: 1, owned: said.owned }],
     groups: [said.wanted],
-    ...{ standing: [], stored: [], opened: {}, held: [], barred: [], firmWeeks: 6, countEvery: 1 },
+    ...{ standing: [], stored: [], opened: {}, held: [], barred: [], earlier: [], firmWeeks: 6, countEvery: 1 },
     points: { ...USUAL_POINTS, missed: [0.6, 1], fresh: [2, 1], made: 0, left: 0 }
   };
 }
@@ -151,6 +151,6 @@ export function someSeason(seed: number, size: SeasonSizes): SeasonInput {
   });
   return {
     ...{ weeks, crops, styles, sizes, groups, standing: [], stored: [], opened: {} },
-    ...{ held: [], barred: [], firmWeeks: 6, countEvery: 2, points: USUAL_POINTS }
+    ...{ held: [], barred: [], earlier: [], firmWeeks: 6, countEvery: 2, points: USUAL_POINTS }
   };
 }

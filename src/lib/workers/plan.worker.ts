@@ -15,6 +15,7 @@ import {
   type PlanSoFar,
   type SeasonInput,
   type SeasonPlan,
+  type StartIn,
   type Year
 } from '../core/season';
 import { lpSolver } from './lp';
@@ -33,15 +34,15 @@ const SAID_EVERY = 10;
 const work = {
   async plans(
     input: SeasonInput,
-    until: { seconds: number; proof: number },
+    until: { seconds: number; proof: number; from: readonly StartIn[] },
     found: (plan: PlanSoFar) => void
   ): Promise<void> {
     // The first picture does not wait for the solver.
     found(plainPlan(input));
     const lp = await solver();
     const end = seconds() + until.seconds;
-    for (const plan of seasonPlans(input, lp, { stop: () => seconds() > end, proof: until.proof }))
-      found(plan);
+    const { proof, from } = until;
+    for (const plan of seasonPlans(input, lp, { stop: () => seconds() > end, proof, from })) found(plan);
   },
   why: async (input: SeasonInput, plan: SeasonPlan, batch: number) => {
     const of: PlannedBatch | undefined = plan.batches[batch];

@@ -92,21 +92,26 @@ describe('a plan that is kept', () => {
     expect(code({ ...start('pieces', today), jars: { nothing: 1 } })).toBe('jar-kind-unknown');
     expect(code(start('pieces', '2026-09-07'))).toBe('week-past');
   });
-  it('holds the starts of this week and next that are not begun, unless they are said not to be', () => {
-    expect(boundBy(first, today, []).held).toEqual([
+  it('is what a new plan is held against: what of it is not begun, unless it is said not to be', () => {
+    expect(boundBy(first, today, []).held).toEqual([]);
+    expect(boundBy(first, today, []).earlier).toEqual([
       { styleId: 'pieces', week: 0 },
       { styleId: 'shredded', week: 1 }
     ]);
     const begun = [{ styleId: 'pieces', monday: '2026-09-14' }];
-    expect(boundBy(first, today, begun).held).toEqual([{ styleId: 'shredded', week: 1 }]);
-    expect(boundBy(first, '2026-09-08', []).held).toEqual([{ styleId: 'pieces', week: 1 }]);
+    expect(boundBy(first, today, begun).earlier).toEqual([{ styleId: 'shredded', week: 1 }]);
+    expect(boundBy(first, '2026-09-08', []).earlier).toEqual([
+      { styleId: 'pieces', week: 1 },
+      { styleId: 'shredded', week: 2 }
+    ]);
     const not = startSaid({ styleId: 'shredded', monday: '2026-09-21', how: 'not' }, around);
     if (!not.ok) throw new Error();
     const now = after(first, ...not.value);
     // What is dropped on purpose is not asked about later.
     expect(now.kept.map((s) => s.styleId)).toEqual(['pieces']);
     expect(boundBy(now, today, [])).toEqual({
-      held: [{ styleId: 'pieces', week: 0 }],
+      held: [],
+      earlier: [{ styleId: 'pieces', week: 0 }],
       barred: [{ styleId: 'shredded', week: 1 }]
     });
     expect(startsToCome(first, today, begun, 6).map((s) => s.styleId)).toEqual(['shredded']);

@@ -1,4 +1,5 @@
 import { checkBatches, checkCounter, checkHands } from './check-batches';
+import { changedPoints } from './check-changes';
 import { checkJars } from './check-jars';
 import { checkRaw, checkStock } from './check-lots';
 import type { FaultFound, Found } from './faults';
@@ -68,12 +69,13 @@ function checkServed(input: SeasonInput, plan: SeasonPlan, found: Found) {
 }
 
 function pointsOf(
-  { points, styles, crops, weeks }: SeasonInput,
+  input: SeasonInput,
   plan: SeasonPlan,
   facts: Omit<PlanFacts, 'points'>,
   served: number,
   leftServings: number
 ): number {
+  const { points, styles, crops, weeks } = input;
   const fresh = plan.fresh.reduce((a, f) => {
     const half = (crops.find((c) => c.id === f.cropId)?.fresh ?? 0) / 2;
     return a + points.fresh[0] * Math.min(f.kg, half) + points.fresh[1] * Math.max(0, f.kg - half);
@@ -93,6 +95,11 @@ function pointsOf(
     fresh +
     points.made * made +
     points.left * leftServings -
-    (bought + work + points.lost * lost + points.thrown * facts.thrownKg + points.batch * plan.batches.length)
+    (bought +
+      work +
+      points.lost * lost +
+      points.thrown * facts.thrownKg +
+      points.batch * plan.batches.length) -
+    changedPoints(input, plan.batches)
   );
 }

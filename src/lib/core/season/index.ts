@@ -12,6 +12,7 @@ export * from './lp';
 export * from './options';
 export * from './matters';
 export * from './next-year';
+export * from './past';
 export * from './play';
 export * from './quick';
 export * from './said';

@@ -1,5 +1,6 @@
 import { addDays, type Day } from '../calendar/index';
 import { weekOf } from '../sowing/index';
+import type { SeasonInput } from './types';
 import { isAt, type KeptStart, type SeasonSaid, type StartAt } from './said';
 
 /** What came of a start that was planned: begun in its week, a week off, or not. */
@@ -25,15 +26,12 @@ export const startsToCome = (
     return ahead >= 0 && ahead < weeks && !begun.some(isAt(s));
   });
 
-/** Weeks whose starts a kept plan holds: what is begun now and next is not changed again for a little. */
-const SETTLED_WEEKS = 2;
-
-/** What a plan made today holds to and may not begin, in weeks from now: said by hand, and the next starts of the plan that was kept. */
+/** What a plan made today holds to and may not begin, in weeks from now, and what is to come of the plan that was kept. */
 export function boundBy(
   said: SeasonSaid,
   today: Day,
   begun: readonly StartAt[]
-): { held: { styleId: string; week: number }[]; barred: { styleId: string; week: number }[] } {
+): Pick<SeasonInput, 'held' | 'barred' | 'earlier'> {
   const { held, barred } = said;
   const now = weekOf(today);
   const inWeeks = (all: readonly StartAt[]) =>
@@ -44,6 +42,10 @@ export function boundBy(
         return s.week >= 0 && first === i;
       });
   const open = (s: StartAt) => !barred.some(isAt(s)) && !begun.some(isAt(s));
-  const next = startsToCome(said, today, begun, SETTLED_WEEKS);
-  return { held: inWeeks([...held, ...next].filter(open)), barred: inWeeks(barred) };
+  const earlier = startsToCome(said, today, begun, Infinity);
+  return {
+    held: inWeeks(held.filter(open)),
+    barred: inWeeks(barred),
+    earlier: inWeeks(earlier.filter(open))
+  };
 }

@@ -1,3 +1,4 @@
+import { changeRows } from './model-changes';
 import { jarRows } from './model-jars';
 import { demandRows, stockRows } from './model-stock';
 import { LpLayout, type Entry } from './lp';
@@ -21,6 +22,7 @@ export function seasonModel(input: SeasonInput, options: readonly StartOption[])
   const back = jarRows(laying, stock);
   hourRows(laying);
   madeRows(laying);
+  changeRows(laying);
   return { lp: to.done(), starts, fresh, stock, back };
 }
 

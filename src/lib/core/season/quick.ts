@@ -98,6 +98,6 @@ function startNow(input: SeasonInput, crop: SeasonCrop, o: StartOption, liesKg: 
   return {
     ...{ batch, takesKg, servings, wanted: Math.min(open, servings) },
     leavesKg: Math.max(0, left - freshKg(crop, rest)),
-    held: isAmong(input.held, o.style.id, 0)
+    held: isAmong([...input.held, ...input.earlier], o.style.id, 0)
   };
 }

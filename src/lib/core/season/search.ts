@@ -3,7 +3,7 @@ import { seasonModel } from './model';
 import type { Model } from './model-types';
 import { isAmong, startOptions, type StartOption } from './options';
 import { wholeIn } from './plan';
-import type { SeasonInput, SeasonPlan } from './types';
+import type { SeasonInput, SeasonPlan, StartIn } from './types';
 
 /** An inequality that a solved choice of starts proves of all others: no choice is worth more than this says. */
 interface Proof {
@@ -91,6 +91,17 @@ export class Search {
     }
     this.value = now.value;
     this.prove(now);
+  }
+
+  /** Begins from these starts instead, where they are worth more. */
+  goBackTo(starts: readonly StartIn[]): void {
+    const before = this.made.map((made, i) => [i, made] as const);
+    const made = this.options.map((o, i) => this.held.has(i) || isAmong(starts, o.style.id, o.week));
+    this.fix(made.map((is, i) => [i, is ? 1 : 0] as const));
+    const solved = this.lp.relaxed();
+    if (solved) this.prove(solved);
+    if (solved && solved.value > this.value) this.value = solved.value;
+    else this.fix(before);
   }
 
   /** The best in fractions, with what is held; where that cannot be, without. */

@@ -3,7 +3,7 @@ import { greedyPlan } from './greedy';
 import type { LpSolver } from './lp';
 import { isAmong, startOptions } from './options';
 import { Search } from './search';
-import type { SeasonInput } from './types';
+import type { SeasonInput, StartIn } from './types';
 import { carriedOut, type Checked } from './whole';
 
 export type { Checked } from './whole';
@@ -23,6 +23,8 @@ export interface Until {
   readonly stop?: () => boolean;
   /** How long to look for what no plan can be better than, seconds; 0: not asked for. */
   readonly proof?: number;
+  /** Starts to begin from, where there are some: an earlier plan of about this season. */
+  readonly from?: readonly StartIn[];
 }
 
 /** A round that gains less than this share ends the search. */
@@ -61,10 +63,14 @@ export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until 
   };
   const first = best;
   yield { ...best, ...UNPROVEN };
-  const starts = startOptions(input).filter(({ style, week }) =>
-    [...first.plan.batches, ...input.held].some((b) => b.styleId === style.id && b.week === week)
-  );
-  yield* better(carriedOut(input, solver, starts, AT_ONCE), UNPROVEN);
+  for (const from of until.from ? [until.from, first.plan.batches] : [first.plan.batches]) {
+    const starts = startOptions(input).filter(({ style, week }) =>
+      isAmong([...from, ...input.held], style.id, week)
+    );
+    yield* better(carriedOut(input, solver, starts, AT_ONCE), UNPROVEN);
+    // The plain way's starts are no better than those of an earlier plan.
+    if (best !== first) break;
+  }
   const search = new Search(input, solver);
   const over = () => (until.stop?.() ?? false) || search.trials >= (until.trials ?? Infinity);
   const chosen = (settled: boolean) =>
@@ -73,6 +79,7 @@ export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until 
     });
   try {
     search.dive();
+    search.goBackTo(best.plan.batches);
     yield* chosen(false);
     for (let before = -Infinity; !over() && search.value > before + ROUND_GAIN * Math.abs(search.value);) {
       before = search.value;

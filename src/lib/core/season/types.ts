@@ -119,6 +119,8 @@ export interface Points {
   readonly made: number;
   /** A serving that is left at the end. */
   readonly left: number;
+  /** A start otherwise than in the plan that was kept: in the next two weeks, up to the sixth, later. */
+  readonly change: readonly [number, number, number];
 }
 
 /** Defaults of the model; a household moves them by words. */
@@ -131,7 +133,8 @@ export const USUAL_POINTS: Points = {
   overtime: 4,
   batch: 0.3,
   made: 3,
-  left: 0.15
+  left: 0.15,
+  change: [8, 4, 1.3]
 };
 
 /** A style begun in a week. */
@@ -153,6 +156,8 @@ export interface SeasonInput {
   /** Begun then, where that can be, and not begun then: said by hand. */
   readonly held: readonly StartIn[];
   readonly barred: readonly StartIn[];
+  /** What is to come of the plan that was kept: another one costs something, from its first start to its last. */
+  readonly earlier: readonly StartIn[];
   /** So many weeks are planned in whole jars. */
   readonly firmWeeks: number;
   /** Jars that come back are counted every so many weeks. */

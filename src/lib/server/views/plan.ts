@@ -5,14 +5,17 @@ import {
   isAt,
   isMonth,
   seasonAhead,
+  seasonPast,
   startOf,
   toSow,
   USUAL_HANDS,
   WEEKS_AHEAD,
+  WEEKS_BACK,
   type CameOf,
   type Hands,
   type KeptStart,
   type SeasonInput,
+  type SeasonPast,
   type SeasonSaid,
   type StartAt,
   type ToSow
@@ -20,11 +23,11 @@ import {
 import { crop } from '../../core/produce';
 import { mondayOf, weekOf } from '../../core/sowing';
 import { styleLike } from '../../core/style';
-import { batches, seasonSaid } from '../repos';
+import { batches, lots, seasonSaid } from '../repos';
 import { learntOf, type House } from '../usecases';
 import { bedsShown } from './beds';
 import { careHouse } from './care';
-import { living, once } from './living';
+import { living, nowOf, once } from './living';
 import { startsAhead } from './planned';
 import { whereTo, type WhereTo } from './where-to';
 import { eatingTaught } from './souring';
@@ -50,6 +53,7 @@ export interface ToSowNext extends ToSow {
 /** What a season's plan is made from, what was said of it, and what can be begun of it at once. */
 export interface PlanAsked extends WhereTo {
   readonly input: SeasonInput;
+  readonly past: SeasonPast;
   readonly today: Day;
   readonly hands: Hands;
   /** Said by hand, of weeks to come. */
@@ -77,6 +81,7 @@ export async function planAsked(house: House): Promise<PlanAsked> {
   const ahead = <S extends StartAt>(all: readonly S[]) => all.filter((s) => s.monday >= monday);
   return {
     input: await seasonNow(house),
+    past: await once(house, 'plan past', () => pastOf(house)),
     ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
     said: {
       wishes: said.wishes,
@@ -96,8 +101,7 @@ async function keptTo(house: House, { kept }: SeasonSaid, today: Day): Promise<P
   const now = weekOf(today);
   const past = kept.filter((s) => weekOf(s.monday) < now && weekOf(s.monday) >= now - LOOKS_BACK);
   if (past.length === 0) return [];
-  const since = wall(mondayOf(now - LOOKS_BACK - 1), 0);
-  const begun = (await batches.latest(house.db, { from: since })).map((b) => ({
+  const begun = (await ofAYear(house)).map((b) => ({
     ...startOf(b),
     g: b.items.reduce((a, i) => a + i.preparedG, 0)
   }));
@@ -118,12 +122,33 @@ async function keptTo(house: House, { kept }: SeasonSaid, today: Day): Promise<P
 }
 const WEEKS_OFF: Readonly<Record<CameOf, number>> = { begun: 0, later: 1, earlier: -1, not: 0 };
 
+/** What was begun within a year. */
+const ofAYear = (house: House) =>
+  once(house, 'batches of a year', () =>
+    batches.latest(house.db, { from: wall(addDays(dayOfWall(nowOf(house)), -YEAR_DAYS), 0) })
+  );
+
+/** The weeks before this one, as they were. */
+async function pastOf(house: House): Promise<SeasonPast> {
+  const { batches: live, now } = await living(house);
+  const today = dayOfWall(now);
+  const from = wall(mondayOf(weekOf(today) - WEEKS_BACK), 0);
+  const newer = await ofAYear(house);
+  const { styles } = await seasonNow(house);
+  return seasonPast({
+    batches: [...newer, ...live.filter((b) => !newer.some((n) => n.id === b.id))],
+    picked: (await lots.briefs(house.db, { from })).map((l) => ({
+      ...{ cropId: l.cropId, day: l.day, g: l.weighedG }
+    })),
+    ...{ care: await careHouse(house), styles, today }
+  });
+}
+
 /** What next year's table wants sown, by what was made this year. */
 async function sownNextYear(house: House): Promise<ToSowNext[]> {
   const { household, now } = await living(house);
   const today = dayOfWall(now);
-  const since = wall(addDays(today, -YEAR_DAYS), 0);
-  const made = (await batches.latest(house.db, { from: since })).flatMap((b) =>
+  const made = (await ofAYear(house)).flatMap((b) =>
     b.items.map((i) => ({ styleId: styleLike(b.styleId), cropId: i.cropId, g: i.preparedG }))
   );
   const { sowings, ahead } = await bedsShown(house);

@@ -42,8 +42,8 @@
 {#if kept.length > 0}
   <p class="no-print max-w-prose" data-kept>
     A plan is kept: {n(kept.length)} to come on the calendar, salt for the next three weeks on the
-    <a class="underline underline-offset-4" href="/pantry/shop">shopping list</a>. What it begins this week
-    and next is held to.
+    <a class="underline underline-offset-4" href="/pantry/shop">shopping list</a>. It is begun otherwise only
+    where that gains something.
   </p>
 {/if}
 <div class="no-print flex flex-wrap items-center gap-x-4">

@@ -9,6 +9,7 @@
     type SeasonPlan,
     type WhatIf
   } from '$lib/core/season';
+  import { weekOf } from '$lib/core/sowing';
   import { roughly, whatIfSays } from '$lib/words';
   import ChoiceField from '../forms/ChoiceField.svelte';
   import { useHouse } from '../house/house.svelte';
@@ -20,8 +21,9 @@
     input: SeasonInput;
     plan: SeasonPlan;
     facts: PlanFacts;
+    today: string;
   }
-  let { input, plan, facts }: Props = $props();
+  let { input, plan, facts, today }: Props = $props();
   const house = useHouse();
   const jarName = $derived(jarNames(house.household));
   const all = $derived<readonly WhatIf[]>([
@@ -44,7 +46,7 @@
     const what = all.find((w) => keyOf(w) === chosen);
     if (!what) return;
     shown = what;
-    void beside.ask(seasonIf(input, what));
+    void beside.ask(seasonIf(input, what), weekOf(today));
   }
   const lines = $derived.by(() => {
     const other = beside.found;

@@ -14,6 +14,7 @@ import {
 } from '$lib/core/season';
 import type { PlanWorker } from '$lib/workers/plan.worker';
 import { Beside, plainly } from '../house/beside';
+import { rememberStarts, startsSeen } from './seen';
 
 /** How long is looked for a better plan, and then for what no plan can be better than, seconds. */
 const LOOKS = { seconds: 8, proof: 8 };
@@ -23,10 +24,13 @@ export const YEARS = 200;
 
 /** The plan of a season as it gets better, beside the page; and what one asks of it. */
 export class PlanSearch {
-  found = $state.raw<PlanSoFar | null>(null);
+  /** The best so far, and the season that it is of: while another one is laid out, that of before. */
+  found = $state.raw<(PlanSoFar & { readonly of: SeasonInput }) | null>(null);
   /** What people make of it who go week by week: what the plan is held against. */
-  plain = $state.raw<PlanFacts | null>(null);
+  plain = $state.raw<PlanSoFar | null>(null);
   looking = $state(false);
+  /** What stands is of the season before; of this one nothing better is known yet than the plain way. */
+  stale = $state(false);
   /** Why it is so is still being worked out. */
   explaining = $state(false);
   /** Why the starts of this week, by their place in the plan. */
@@ -43,6 +47,7 @@ export class PlanSearch {
   private beside = this.worker();
   private last: SeasonInput | null = null;
   private asked = 0;
+  private week = 0;
   /** The page was left since: what was then is no plan before this one. */
   private left = false;
 
@@ -57,33 +62,49 @@ export class PlanSearch {
     );
   }
 
-  /** Plans it anew; what was being looked for before is let go. */
-  async ask(input: SeasonInput): Promise<void> {
+  /** Plans it anew from a week on, as `weekOf` counts them; what was being looked for before is let go. */
+  async ask(input: SeasonInput, week: number): Promise<void> {
     if (this.isAsked(input)) return this.goOn(input);
     const mine = ++this.asked;
     this.before = this.found && !this.looking && !this.left ? this.found.facts : null;
+    const from = startsSeen(week);
+    this.week = week;
     this.left = false;
     this.last = input;
     this.beside.stop();
     this.beside = this.worker();
-    [this.found, this.plain, this.looking, this.explaining] = [null, null, true, false];
-    [this.years, this.passed] = [null, null];
-    this.whys.clear();
-    this.jars.clear();
-    this.others.clear();
+    [this.stale, this.plain, this.looking, this.explaining] = [this.found !== null, null, true, false];
+    this.passed = null;
     const plain = plainly(input);
     const take = (plan: PlanSoFar) => {
       if (mine !== this.asked) return;
-      this.plain ??= plan.facts;
-      this.found = plan;
+      this.plain ??= plan;
+      // The page does not fall back on the plain way between two good plans.
+      if (this.stale && plan.facts.points <= this.plain.facts.points && !plan.settled) return;
+      this.put(plan, input);
     };
     await this.beside.ask(
-      (remote) => remote.plans(plain, LOOKS, proxy(take)),
-      () => take(plainPlan(plain))
+      (remote) => remote.plans(plain, { ...LOOKS, from }, proxy(take)),
+      () => this.put(plainPlan(plain), input)
     );
     if (mine !== this.asked) return;
     this.looking = false;
+    this.remember();
     if (this.explains) await this.explain(plain, mine);
+  }
+
+  /** This is the plan now; what was said of another one goes with that. */
+  private put(plan: PlanSoFar, of: SeasonInput): void {
+    this.plain ??= plan;
+    this.found = { ...plan, of };
+    this.stale = false;
+    this.years = null;
+    for (const said of [this.whys, this.jars, this.others]) said.clear();
+  }
+
+  /** The plan is kept in mind on this device, for the next time. */
+  private remember(): void {
+    if (this.explains && this.found) rememberStarts(this.found.plan.batches, this.week);
   }
 
   /** It stands already; what was not yet said of it is said now. */
@@ -96,11 +117,13 @@ export class PlanSearch {
   private isAsked(input: SeasonInput): boolean {
     const { found, last, looking } = this;
     if (!found || !last || looking) return false;
-    const same = JSON.stringify({ ...input, held: [] }) === JSON.stringify({ ...last, held: [] });
-    const holds = input.held.every((h) => isAmong(found.plan.batches, h.styleId, h.week));
-    const more = last.held.every((h) => isAmong(input.held, h.styleId, h.week));
-    if (!(same && holds && more)) return false;
+    const rest = (of: SeasonInput) => JSON.stringify({ ...of, held: [], earlier: [] });
+    const held = [...input.held, ...input.earlier];
+    const holds = held.every((h) => isAmong(found.plan.batches, h.styleId, h.week));
+    const more = [...last.held, ...last.earlier].every((h) => isAmong(held, h.styleId, h.week));
+    if (!(rest(input) === rest(last) && holds && more)) return false;
     this.last = input;
+    this.found = { ...found, of: input };
     return true;
   }
 
@@ -151,6 +174,8 @@ export class PlanSearch {
     [this.looking, this.passed] = [false, null];
     this.beside.stop();
     this.beside = this.worker();
+    if (this.stale && this.last) this.put(this.plain ?? plainPlan(plainly(this.last)), this.last);
+    this.remember();
     if (this.explains && this.last) void this.explain(plainly(this.last), this.asked);
   }
 
@@ -161,7 +186,7 @@ export class PlanSearch {
 
   /** The page is left: what was found is kept for when one comes back; what was still looked for begins anew then. */
   leave(): void {
-    if (this.looking) this.found = null;
+    if (this.looking) [this.found, this.stale] = [null, false];
     [this.looking, this.explaining, this.passed, this.left] = [false, false, null, true];
     this.stop();
     this.beside = this.worker();

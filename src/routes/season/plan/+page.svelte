@@ -2,6 +2,7 @@
   import { onDestroy, untrack } from 'svelte';
   import { wall } from '$lib/core/calendar';
   import { mondayAhead, SERVING_G } from '$lib/core/season';
+  import { weekOf } from '$lib/core/sowing';
   import {
     betterSays,
     changeSays,
@@ -42,7 +43,7 @@
   $effect(() => {
     // What the search has found is no reason to ask again.
     const input = JSON.parse(asked) as typeof data.input;
-    if (anything) untrack(() => void search.ask(input));
+    if (anything) untrack(() => void search.ask(input, weekOf(data.today)));
   });
   const ways = $derived<PlanWays>({
     mass: house.mass,
@@ -56,7 +57,9 @@
   const jarName = $derived(jarNames(house.household));
   const placeOrJar = (id: string) => PLACES[id] ?? jarName(id);
   const found = $derived(search.found);
-  const better = $derived(found && search.plain ? betterSays(search.plain, found.facts, ways) : '');
+  const better = $derived(
+    found && search.plain && !search.stale ? betterSays(search.plain.facts, found.facts, ways) : ''
+  );
   const proven = $derived(found && !search.looking ? provenSays(found.facts.points, found.bound) : '');
   const more = $derived(
     [...search.jars].flatMap(([id, worth]) => {
@@ -84,21 +87,23 @@
           {planSays(found.facts, found.plan.batches.length, ways)}
         </p>
         <p class="text-quiet">
-          {search.looking
-            ? `Looking for a better plan${better ? `; so far, ${better} than by going week by week` : ' …'}`
-            : [better ? `Against going week by week, ${better}.` : '', proven].filter(Boolean).join(' ')}
+          {search.stale
+            ? 'Laying it out anew …'
+            : search.looking
+              ? `Looking for a better plan${better ? `; so far, ${better} than by going week by week` : ' …'}`
+              : [better ? `Against going week by week, ${better}.` : '', proven].filter(Boolean).join(' ')}
         </p>
         {#if search.before && !search.looking}
           <p data-change>Against the plan before: {changeSays(search.before, found.facts, ways)}.</p>
         {/if}
       {:else}<p class="mt-2 text-lg">Laying out the season …</p>{/if}
     </div>
-    {#if search.looking && found}
+    {#if search.looking && found && !search.stale}
       <button class="act no-print" onclick={() => search.enough()}>Enough: take this one</button>
     {/if}
     {#if found}
       <KeepPlan
-        input={data.input}
+        input={found.of}
         plan={found.plan}
         today={data.today}
         kept={data.kept}
@@ -111,7 +116,7 @@
           <section aria-labelledby="this-week">
             <h2 id="this-week" class="border-b-2 border-ink pb-1">Begin this week</h2>
             <ThisWeek
-              input={data.input}
+              input={found.of}
               plan={found.plan}
               whys={search.whys}
               {ways}
@@ -124,25 +129,25 @@
           {#if data.lots.length > 0}
             <section aria-labelledby="basket" class="no-print">
               <h2 id="basket" class="border-b-2 border-ink pb-1">What lies in the Garden</h2>
-              <Basket input={data.input} plan={found.plan} others={search.others} {ways} />
+              <Basket input={found.of} plan={found.plan} others={search.others} {ways} />
             </section>
           {/if}
           <section aria-labelledby="after">
             <h2 id="after" class="border-b-2 border-ink pb-1">The weeks after</h2>
             <WeeksAhead
-              input={data.input}
+              input={found.of}
               plan={found.plan}
               {ways}
               today={data.today}
               held={data.said.held}
               years={search.years}
             />
-            <AddStart input={data.input} today={data.today} />
+            <AddStart input={found.of} today={data.today} />
           </section>
           {#if data.said.held.length + data.said.barred.length > 0}
             <section aria-labelledby="by-hand" class="no-print">
               <h2 id="by-hand" class="border-b-2 border-ink pb-1">Said by hand</h2>
-              <ByHand input={data.input} plan={found.plan} today={data.today} said={data.said} />
+              <ByHand input={found.of} plan={found.plan} today={data.today} said={data.said} />
             </section>
           {/if}
           {#if data.keptTo.length > 0}
@@ -154,15 +159,21 @@
         </div>
         <div class="no-print grid grid-cols-[minmax(0,1fr)] content-start gap-8">
           <section aria-labelledby="full">
-            <h2 id="full" class="border-b-2 border-ink pb-1">The season ahead</h2>
-            <SeasonPicture input={data.input} plan={found.plan} facts={found.facts} today={data.today} />
+            <h2 id="full" class="border-b-2 border-ink pb-1">The season, week by week</h2>
+            <SeasonPicture
+              input={found.of}
+              plan={found.plan}
+              facts={found.facts}
+              past={data.past}
+              today={data.today}
+            />
             {#each more as m (m.id)}<p class="pt-2">{m.says}</p>{/each}
           </section>
           <section aria-labelledby="short">
             <h2 id="short" class="border-b-2 border-ink pb-1">What comes to the table</h2>
-            <RunsShort input={data.input} facts={found.facts} {ways} />
+            <RunsShort input={found.of} facts={found.facts} {ways} />
             <Wishes
-              input={data.input}
+              input={found.of}
               wishes={data.said.wishes}
               wishesAt={data.said.wishesAt}
               today={data.today}
@@ -195,7 +206,12 @@
             <h2 id="hands" class="border-b-2 border-ink pb-1">Another way to have it</h2>
             <Matters matters={data.said.matters} />
             <WeekHands hands={data.hands} />
-            {#if !search.looking}<WhatIf input={data.input} plan={found.plan} facts={found.facts} />{/if}
+            {#if !search.looking}<WhatIf
+                input={found.of}
+                plan={found.plan}
+                facts={found.facts}
+                today={data.today}
+              />{/if}
           </section>
         </div>
       </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { mondayAhead } from '$lib/core/season';
   import { shortDay } from '$lib/words';
   import { wall } from '$lib/core/calendar';
@@ -18,17 +19,30 @@
     high: number;
     fill: string;
     today: string;
+    /** Of which plan it is: in the next one it stands where that has it. */
+    of: object;
+    /** Which start the hand is on, while the plan is laid out anew. */
+    hand: { on: string | null };
   }
-  let { styleId, name, week, until, weeks, y, high, fill, today }: Props = $props();
+  let { styleId, name, week, until, weeks, y, high, fill, today, of, hand }: Props = $props();
   /** Weeks that the hand has moved it by, till it is let go. */
   let by = $state(0);
   let from: number | null = null;
   let busy = $state(false);
   const on = $derived(week + by);
+  $effect(() => {
+    void of;
+    by = 0;
+  });
+  let box: SVGGElement;
+  onMount(() => {
+    if (hand.on === `${styleId} ${week}` && document.activeElement === document.body) box.focus();
+  });
   const says = (t: number) => shortDay(wall(mondayAhead(today, t), 12));
 
   async function say(how: 'move' | 'not', to = ''): Promise<void> {
     busy = true;
+    hand.on = how === 'move' ? `${styleId} ${on}` : null;
     // By then the plan is another one, and this start may be gone.
     const done =
       how === 'move' ? `${name}: in the week of ${says(on)}` : `${name}: not in the week of ${says(week)}`;
@@ -36,8 +50,11 @@
     if (said.ok) {
       await lookAgain();
       toasts.say(done, { undo: said.commandId ?? null });
-    } else toasts.say(said.problem.says, { tone: 'trouble', more: said.problem.wouldWork });
-    [busy, by] = [false, 0];
+    } else {
+      by = 0;
+      toasts.say(said.problem.says, { tone: 'trouble', more: said.problem.wouldWork });
+    }
+    busy = false;
   }
   const letGo = () => {
     from = null;
@@ -47,6 +64,7 @@
 </script>
 
 <g
+  bind:this={box}
   role="button"
   tabindex={busy ? -1 : 0}
   aria-label="{name}, planned for the week of {says(

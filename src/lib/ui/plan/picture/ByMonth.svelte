@@ -1,12 +1,19 @@
 <script lang="ts">
   import { wall } from '$lib/core/calendar';
-  import { mondayAhead, type KindInSeason } from '$lib/core/season';
+  import { mondayAhead, WEEKS_BACK, type KindInSeason, type SeasonPast } from '$lib/core/season';
   import { monthName } from '$lib/words';
   import { useHouse } from '../../house/house.svelte';
   import { styleNames } from '../names';
 
-  /** What of each kind is eaten in each month, of what is wanted. */
-  let { kinds, today }: { kinds: readonly KindInSeason[]; today: string } = $props();
+  /** What of each kind was eaten in the last weeks, and is in each month to come, of what is wanted. */
+  interface Props {
+    kinds: readonly KindInSeason[];
+    past: SeasonPast;
+    today: string;
+  }
+  let { kinds, past, today }: Props = $props();
+  const was = (group: string) =>
+    Math.round((past.kinds.find((p) => p.group === group)?.eaten ?? []).reduce((a, n) => a + n, 0));
   const house = useHouse();
   /** Less than half of it is short. */
   const SHORT = 0.5;
@@ -29,6 +36,7 @@
     <thead>
       <tr class="text-left text-quiet">
         <th class="py-1 pr-3 font-normal">kind</th>
+        <th class="pr-3 text-right font-normal">last {WEEKS_BACK} weeks</th>
         {#each months as m (m.key)}<th class="pr-3 text-right font-normal">{m.name}</th>{/each}
       </tr>
     </thead>
@@ -37,6 +45,7 @@
         <tr class="border-t border-rule-soft">
           <th scope="row" class="py-1 pr-3 text-left font-semibold">{styleNames(house.household)(k.group)}</th
           >
+          <td class="pr-3 text-right">{was(k.group)}</td>
           {#each months as m (m.key)}
             {@const [eaten, wanted] = [sum(k.eaten, m.weeks), sum(k.wanted, m.weeks)]}
             <td class="pr-3 text-right whitespace-nowrap" class:font-bold={eaten < SHORT * wanted}

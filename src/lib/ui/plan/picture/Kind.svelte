@@ -1,29 +1,32 @@
 <script lang="ts">
-  import type { KindInSeason } from '$lib/core/season';
+  import type { KindInPast, KindInSeason } from '$lib/core/season';
   import { cropColour } from '../../jar/colours';
   import { useHouse } from '../../house/house.svelte';
   import { styleNames } from '../names';
   import Box from './Box.svelte';
   import Row from './Row.svelte';
-  import type { Weeks } from './weeks';
+  import { shownOf, type Weeks } from './weeks';
 
   /** A kind through the season: on the counter, then what comes to the table of what is wanted, over what is stored. */
   interface Props {
     kind: KindInSeason;
+    past: KindInPast | undefined;
     weeks: Weeks;
     /** From this week on, starts are not firm. */
     firmWeeks: number;
     today: string;
+    hand: { on: string | null };
   }
-  let { kind, weeks, firmWeeks, today }: Props = $props();
+  let { kind, past, weeks, firmWeeks, today, hand }: Props = $props();
   const house = useHouse();
   const [BAR, TABLE, GAP] = [13, 16, 3];
   const name = $derived(styleNames(house.household)(kind.group));
   /** Batches that stand side by side have a line each. */
   const lines = $derived.by(() => {
     const ends: number[] = [];
-    return kind.counter
-      .filter((c) => c.from < weeks.n)
+    // What was begun stands in the record; the plan has it by its jars.
+    return [...(past?.counter ?? []), ...kind.counter.filter((c) => c.planned)]
+      .filter((c) => c.from < weeks.n && c.until > -weeks.back)
       .sort((a, b) => a.from - b.from)
       .map((c) => {
         const free = ends.findIndex((e) => e <= c.from);
@@ -37,12 +40,19 @@
   const shown = $derived(Array.from({ length: weeks.n }, (_, t) => t));
   const share = (t: number) =>
     kind.wanted[t]! > 0 ? Math.min(1, kind.eaten[t]! / kind.wanted[t]!) : kind.eaten[t]! > 0 ? 1 : 0;
+  /** What was eaten, of what is wanted in a usual week. */
+  const usual = $derived(
+    Math.max(0.1, ...[...kind.wanted].sort((a, b) => a - b).slice(0, Math.ceil(kind.wanted.length / 2)))
+  );
+  const eaten = $derived(
+    shownOf(past?.eaten ?? [], weeks).map(({ week, of }) => ({ week, of: Math.min(1, of / usual) }))
+  );
   const sum = (of: readonly number[]) => shown.reduce((a, t) => a + (of[t] ?? 0), 0);
   const says = $derived(`${Math.round(sum(kind.eaten))} of ${Math.round(sum(kind.wanted))} servings`);
 </script>
 
 <Row {name} {says} {weeks} high={top + TABLE + 4} acts>
-  {#each lines as c (`${c.styleId} ${c.from} ${c.planned} ${c.line}`)}
+  {#each lines as c, i (c.planned ? `${c.styleId} ${c.from}` : i)}
     {@const y = c.line * (BAR + 2) + 1}
     {#if c.planned}
       <Box
@@ -55,15 +65,29 @@
         high={BAR - 1}
         fill={c.cropId && c.from < firmWeeks ? cropColour(c.cropId, house.cropName(c.cropId)) : 'none'}
         {today}
+        of={kind}
+        {hand}
       />
     {:else}
+      {@const from = Math.max(c.from, -weeks.back)}
       <rect
-        x={weeks.x(c.from) + 1}
-        width={Math.max(3, weeks.x(Math.min(c.until, weeks.n)) - weeks.x(c.from) - 2)}
+        x={weeks.x(from) + 1}
+        width={Math.max(3, weeks.x(Math.min(c.until, weeks.n)) - weeks.x(from) - 2)}
         {y}
         height={BAR - 1}
-        fill="var(--rule-strong)"
+        fill={c.cropId ? cropColour(c.cropId, house.cropName(c.cropId)) : 'var(--rule-strong)'}
         stroke="var(--ink)"
+      />
+    {/if}
+  {/each}
+  {#each eaten as { week, of } (week)}
+    {#if of > 0.02}
+      <rect
+        x={weeks.x(week) + 1}
+        width={weeks.step - 2}
+        y={top + 1 + TABLE * (1 - of)}
+        height={TABLE * of}
+        fill="var(--ink)"
       />
     {/if}
   {/each}

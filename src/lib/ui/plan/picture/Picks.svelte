@@ -1,46 +1,56 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import { stack, stackOrderDescending } from 'd3-shape';
-  import type { SeasonInput } from '$lib/core/season';
+  import type { SeasonInput, SeasonPast } from '$lib/core/season';
   import { cropColour } from '../../jar/colours';
   import { useHouse } from '../../house/house.svelte';
   import { listed, roughly } from '$lib/words';
   import Row from './Row.svelte';
   import type { Weeks } from './weeks';
 
-  /** What is expected to be picked, by week and crop; what lies there already stands in this week. */
-  let { input, weeks }: { input: SeasonInput; weeks: Weeks } = $props();
+  /** What was picked and what is expected to be, by week and crop; what lies there already stands in this week. */
+  let { input, past, weeks }: { input: SeasonInput; past: SeasonPast; weeks: Weeks } = $props();
   const house = useHouse();
   const HIGH = 64;
-  const of = (c: SeasonInput['crops'][number], t: number) =>
-    (c.picks[t] ?? 0) + (t === 0 ? c.lots.reduce((a, l) => a + l.kg, 0) : 0);
-  const shown = $derived(Array.from({ length: weeks.n }, (_, t) => t));
+  /** Kg of a crop in a week: what was picked, or comes. */
+  function of(id: string, t: number): number {
+    if (t < 0) return past.picks.find((p) => p.cropId === id)?.kg.at(t) ?? 0;
+    const c = input.crops.find((x) => x.id === id);
+    return (c?.picks[t] ?? 0) + (t === 0 ? (c?.lots ?? []).reduce((a, l) => a + l.kg, 0) : 0);
+  }
+  const shown = $derived(Array.from({ length: weeks.back + weeks.n }, (_, i) => i - weeks.back));
   const crops = $derived(
-    input.crops
-      .map((c) => ({ c, kg: shown.reduce((a, t) => a + of(c, t), 0) }))
+    [...new Set([...past.picks.map((p) => p.cropId), ...input.crops.map((c) => c.id)])]
+      .map((id) => ({
+        id,
+        kg: shown.reduce((a, t) => a + of(id, t), 0),
+        comes: shown.reduce((a, t) => (t < 0 ? a : a + of(id, t)), 0)
+      }))
       .filter((x) => x.kg > 0.05)
       .sort((a, b) => b.kg - a.kg)
   );
   const layers = $derived(
     stack<number, string>()
-      .keys(crops.map((x) => x.c.id))
-      .value((t, id) => of(crops.find((x) => x.c.id === id)!.c, t))
+      .keys(crops.map((x) => x.id))
+      .value((t, id) => of(id, t))
       .order(stackOrderDescending)(shown)
   );
   const most = $derived(Math.max(0.1, ...layers.flatMap((l) => l.map((p) => p[1]))));
   const y = $derived(scaleLinear([0, most], [HIGH, 16]));
-  const fullest = $derived(shown.reduce((a, t) => (sum(t) > sum(a) ? t : a), 0));
-  const sum = (t: number) => crops.reduce((a, x) => a + of(x.c, t), 0);
+  const fullest = $derived(shown.reduce((a, t) => (t >= 0 && sum(t) > sum(a) ? t : a), 0));
+  const sum = (t: number) => crops.reduce((a, x) => a + of(x.id, t), 0);
+  const comes = $derived(crops.filter((x) => x.comes > 0.05).sort((a, b) => b.comes - a.comes));
   const says = $derived(
-    crops.length === 0
+    comes.length === 0
       ? 'nothing more'
-      : `most: ${listed(crops.slice(0, 2).map((x) => `${house.mass(roughly(x.kg * 1000))} ${house.cropName(x.c.id)}`))}`
+      : `most to come: ${listed(comes.slice(0, 2).map((x) => `${house.mass(roughly(x.comes * 1000))} ${house.cropName(x.id)}`))}`
   );
 </script>
 
 <Row name="Picks" {says} {weeks} high={HIGH}>
   {#each layers as layer (layer.key)}
-    {#each layer as p, t (t)}
+    {#each layer as p, i (i)}
+      {@const t = i - weeks.back}
       {#if p[1] - p[0] > 0.01}
         <rect
           x={weeks.x(t) + 1}
@@ -50,7 +60,8 @@
           fill={cropColour(layer.key, house.cropName(layer.key))}
           stroke="var(--ink)"
           stroke-width="0.75"
-          stroke-dasharray={t === 0 ? undefined : '2 2'}
+          fill-opacity={t <= 0 ? 1 : 0.6}
+          stroke-dasharray={t <= 0 ? undefined : '2 2'}
         />
       {/if}
     {/each}

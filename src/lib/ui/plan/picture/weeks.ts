@@ -1,18 +1,21 @@
 import { scaleBand } from 'd3-scale';
 import { wall } from '$lib/core/calendar';
-import { mondayAhead } from '$lib/core/season';
+import { mondayAhead, WEEKS_BACK } from '$lib/core/season';
 import { monthName, shortDay } from '$lib/words';
 
-/** How far the picture looks, weeks; null: all that is planned. */
+/** How far the picture looks, weeks ahead, null being all that is planned, and weeks back. */
 export const LOOKS = [
-  { value: 'season', name: 'The whole season', weeks: null },
-  { value: 'months', name: 'Three months', weeks: 13 },
-  { value: 'weeks', name: 'Six weeks', weeks: 6 }
+  { value: 'season', name: 'The whole season', weeks: null, back: WEEKS_BACK },
+  { value: 'months', name: 'Three months', weeks: 13, back: 4 },
+  { value: 'weeks', name: 'Six weeks', weeks: 6, back: 2 }
 ] as const;
 
-/** The weeks that all rows of the picture share, on a width of `WIDE`. */
+/** The weeks that all rows of the picture share, on a width of `WIDE`: some that have passed, this one, which is 0, those to come. */
 export interface Weeks {
+  /** From this one on. */
   readonly n: number;
+  /** So many before it. */
+  readonly back: number;
   /** Where a week begins; the one after the last is where they end. */
   readonly x: (week: number) => number;
   readonly step: number;
@@ -23,17 +26,17 @@ export const WIDE = 460;
 /** Where weeks are few, each says its Monday. */
 const FEW = 8;
 
-export function weeksOf(n: number, today: string): Weeks {
-  const band = scaleBand(
-    Array.from({ length: n }, (_, t) => t),
-    [0, WIDE]
-  );
-  const step = band.step();
-  const marks = Array.from({ length: n }, (_, week) => ({ week, monday: mondayAhead(today, week) })).flatMap(
-    ({ week, monday }) => {
-      if (n <= FEW) return [{ week, name: shortDay(wall(monday, 12)) }];
-      return Number(monday.slice(8)) <= 7 ? [{ week, name: monthName(wall(monday, 12)) }] : [];
-    }
-  );
-  return { n, step, marks, x: (week) => week * step };
+export function weeksOf({ n, back }: { n: number; back: number }, today: string): Weeks {
+  const all = Array.from({ length: back + n }, (_, i) => i - back);
+  const step = scaleBand(all, [0, WIDE]).step();
+  const marks = all.flatMap((week) => {
+    const monday = mondayAhead(today, week);
+    if (all.length <= FEW) return [{ week, name: shortDay(wall(monday, 12)) }];
+    return Number(monday.slice(8)) <= 7 ? [{ week, name: monthName(wall(monday, 12)) }] : [];
+  });
+  return { n, back, step, marks, x: (week) => (week + back) * step };
 }
+
+/** What of the weeks that have passed the picture shows: the newest, with the week that each is of. */
+export const shownOf = <T>(past: readonly T[], { back }: Weeks): { week: number; of: T }[] =>
+  past.slice(past.length - back).map((of, i) => ({ week: i - back, of }));
