@@ -8,11 +8,13 @@ import {
   firstPick,
   GROWS,
   mondayOf,
+  picksScored,
   scaleBy,
   weekOf,
   yieldG,
   type Sowing
 } from '$lib/core/sowing';
+import { seeded } from '../support/season';
 import { near } from '../support/vectors';
 
 const sowing = (over: Partial<Sowing> = {}): Sowing => ({
@@ -131,4 +133,44 @@ describe('what was picked corrects the rest', () => {
       ),
       { numRuns: 200 }
     ));
+});
+
+describe('what was expected of a week, held against what came', () => {
+  // Six weeks of as much each; a Monday in its fifth.
+  const carrots = sowing({ g: 6000, weeks: 6, first: '2026-07-27' });
+  const monday = (week: number) => mondayOf(weekOf('2026-07-27') + week);
+  const picks = (g: readonly number[]) => g.map((x, i) => ({ cropId: 'carrot', day: monday(i), g: x }));
+  const scored = (g: readonly number[], weeks = 8) =>
+    picksScored([carrots], null, picks(g), { today: monday(4), weeks });
+
+  it('where it comes as it was expected, every week is near, and the sums agree', () => {
+    expect(scored([1000, 1000, 1000, 1000])).toEqual([
+      { cropId: 'carrot', expectedG: 4000, pickedG: 4000, weeks: 4, within: 4 }
+    ]);
+  });
+  it('a week is expected by what came before it, and none of what came later', () => {
+    const half = scored([500, 500, 500, 500], 1)[0]!;
+    near(half.expectedG, 1000 * scaleBy(1500, 3000, 3).factor, 1e-9);
+    expect(scored([500, 500, 500, 9000], 1)[0]!.expectedG).toBe(half.expectedG);
+    // So far off no week in ten is.
+    expect(scored([500, 500, 500, 9000], 1)[0]).toMatchObject({ weeks: 1, within: 0, pickedG: 9000 });
+    expect(scored([1000, 0, 1000, 1000])[0]).toMatchObject({ weeks: 4, within: 3 });
+  });
+  it('nine weeks in ten of seasons drawn by its own spread are near', () => {
+    const dice = seeded(7);
+    const uniform = () => (1 + dice(1_000_000)) / 1_000_001;
+    const normal = () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
+    const all = Array.from({ length: 400 }, () => {
+      const season = 0.3 * normal();
+      const weeks = Array.from({ length: 4 }, () => Math.exp(season + Math.sqrt(0.2) * normal()));
+      return scored(weeks.map((w) => 1000 * w))[0]!;
+    });
+    const share = all.reduce((a, s) => a + s.within, 0) / all.reduce((a, s) => a + s.weeks, 0);
+    // Model of the season's plan, §8: lognormal, 0.3 for a season, 0.45 for a week in it.
+    expect(share).toBeGreaterThan(0.85);
+    expect(share).toBeLessThan(0.96);
+  });
+  it('says nothing of what nobody expected', () => {
+    expect(picksScored([], null, picks([1000]), { today: monday(4), weeks: 8 })).toEqual([]);
+  });
 });

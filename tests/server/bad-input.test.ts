@@ -23,7 +23,7 @@ const SQL = "'; DROP TABLE event; --";
 const BELOW_ZERO = new Set(['tempC', 'sevenMv', 'sevenC', 'fourMv', 'fourC', 'lateWeeks']);
 const EMPTY_IS_NULL = new Set([
   'weightMl',
-  ...['metres', 'plants', 'weeks', 'servings'],
+  ...['metres', 'plants', 'weeks', 'servings', 'waterL'],
   'swingC',
   'water',
   'sugar',

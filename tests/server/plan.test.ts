@@ -198,6 +198,34 @@ it('what is wanted in a month, once, and for a dish that is planned comes on top
   expect((await wanted())[t]).toBeCloseTo(after[t]! + 10, 6);
 });
 
+it('wanted for one of them, and water that is short, are in the season that is planned', async () => {
+  await house.say('weigh-in', { cropId: 'cabbage-white', weight: '4 kg', bed: '', variety: '' });
+  await house.say('weigh-in', { cropId: 'carrot', weight: '2 kg', bed: '', variety: '' });
+  const wanted = async () => (await asked()).input.groups.find((g) => g.id === 'shredded')!.wanted[0]!;
+  const before = await wanted();
+  await house.say('say-wish', { styleId: 'shredded', servings: 3, who: ' Ida ' });
+  expect(await wanted()).toBeCloseTo(3, 9);
+  await house.say('say-wish', { styleId: 'shredded', servings: 2, who: 'Jon' });
+  expect(await wanted()).toBeCloseTo(5, 9);
+  expect((await asked()).said.wishesAt).toEqual([
+    { styleId: 'shredded', when: '', servings: 3, who: 'Ida' },
+    { styleId: 'shredded', when: '', servings: 2, who: 'Jon' }
+  ]);
+  for (const who of ['Ida', 'Jon']) await house.say('say-wish', { styleId: 'shredded', servings: '', who });
+  expect(await wanted()).toBe(before);
+  const water = async () => (await asked()).input.weeks[3]!.water;
+  expect(await water()).toBeGreaterThan(1000);
+  await house.say('say-hands', { hours: 4, batches: 2, waterL: 3 });
+  expect(await water()).toBe(3);
+  const { styles } = (await asked()).input;
+  // Round pieces in brine stands about as much brine as there are pieces; shreds make their own.
+  const pieces = styles.find((s) => s.id === 'pieces')!.waterPerKg;
+  expect(pieces).toBeGreaterThan(0.4);
+  expect(pieces).toBeLessThan(1.2);
+  expect(styles.find((s) => s.id === 'shredded')!.waterPerKg).toBe(0);
+  expect(await house.say('say-hands', { hours: 4, batches: 2, waterL: -1 })).toMatchObject({ ok: false });
+});
+
 it('a start is moved: not then, and held to in its new week', async () => {
   await house.say('say-start', { styleId: 'pieces', monday: '2026-09-28', how: 'move', to: '2026-10-07' });
   const { said } = await asked();

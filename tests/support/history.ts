@@ -245,11 +245,12 @@ export const INPUTS: Record<CommandName, (a: Around, dice: Dice, said: readonly 
   'drop-sowing': ({ beds: now }, d) =>
     d(3) === 0 && now.sowings[0] ? { sowingId: now.sowings[0].id } : undefined,
   'say-frost': (_, d) => ({ day: ['', '2026-10-15'][d(2)] }),
-  'say-hands': (_, d) => ({ hours: 1 + d(9), batches: 1 + d(5) }),
+  'say-hands': (_, d) => ({ hours: 1 + d(9), batches: 1 + d(5), waterL: ['', 3, 20][d(3)] }),
   'say-wish': (_, d) => ({
     styleId: STYLES[d(STYLES.length)],
     servings: ['', 1 + d(9)][d(2)],
-    when: ['', '02', '2026-12-21'][d(3)]
+    when: ['', '02', '2026-12-21'][d(3)],
+    who: ['', 'Ida'][d(2)]
   }),
   'say-matter': (_, d) => ({
     matter: ['waste', 'work', 'variety', 'winter'][d(4)],

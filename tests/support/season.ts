@@ -15,7 +15,7 @@ export const solver = (): Promise<LpSolver> => (loaded ??= loadHighs().then(lpSo
 
 /** Enough of everything. */
 export const WEEK: SeasonWeek = {
-  ...{ hours: 100, easy: 1, batches: 9, away: false },
+  ...{ hours: 100, easy: 1, batches: 9, away: false, water: 1000 },
   ...{ counter: 1000, cold: 1000, cellar: 0 }
 };
 /** `n` of the same. */
@@ -23,7 +23,7 @@ export const times = <T>(n: number, of: T): T[] => Array.from({ length: n }, () 
 
 /** A style of one crop that is always the same: a week on the counter, ten weeks in the cold, a kilo a litre. */
 export const PLAIN: SeasonStyle = {
-  ...{ id: 'style', group: 'table', kgPerLitre: 1, shelfPerKg: 1.5, servingsPerKg: 10 },
+  ...{ id: 'style', group: 'table', kgPerLitre: 1, shelfPerKg: 1.5, servingsPerKg: 10, waterPerKg: 0 },
   counter: times(60, { from: 1, to: 1 }),
   careWeeks: 1,
   keeps: { cold: 10, cellar: 0 },
@@ -56,7 +56,16 @@ export function plainSeason(said: {
     styles: [PLAIN],
     sizes: [{ id: 'litre', litres: 1, owned: said.owned }],
     groups: [said.wanted],
-    ...{ standing: [], stored: [], opened: {}, held: [], barred: [], earlier: [], firmWeeks: 6, countEvery: 1 },
+    ...{
+      standing: [],
+      stored: [],
+      opened: {},
+      held: [],
+      barred: [],
+      earlier: [],
+      firmWeeks: 6,
+      countEvery: 1
+    },
     points: { ...USUAL_POINTS, missed: [0.6, 1], fresh: [2, 1], made: 0, left: 0 }
   };
 }
@@ -87,7 +96,7 @@ export function someSeason(seed: number, size: SeasonSizes): SeasonInput {
   const real = (from: number, to: number) => from + ((to - from) * dice(10000)) / 10000;
   const weeks = Array.from({ length: size.weeks }, (_, t): SeasonWeek => ({
     ...{ hours: 2 * size.scale ** 0.75 + 2, easy: 0.7, batches: Math.ceil(2 + size.scale / 2) },
-    away: t > 2 && t % 17 === 7,
+    ...{ away: t > 2 && t % 17 === 7, water: 12 * size.scale },
     ...{ counter: 18 * size.scale, cold: 34 * size.scale },
     cellar: t >= size.picked * 0.6 ? 16 * size.scale : 0
   }));
@@ -132,6 +141,7 @@ export function someSeason(seed: number, size: SeasonSizes): SeasonInput {
         kgPerLitre: real(0.5, 1),
         shelfPerKg: 1.8
       },
+      ...{ waterPerKg: i % 3 === 1 ? 0.8 : 0 },
       ...{ servingsPerKg: 10 + dice(8), careWeeks: 1, bottled: i % 5 === 4, shares },
       counter: weeks.map(() => ({ from, to: from + 2 })),
       keeps: { cold: 6 + dice(30), cellar: i % 2 ? 4 + dice(20) : 0 },

@@ -97,9 +97,9 @@ export const titrateSchema = z.object({
   commandId,
   batchId: id,
   fillingIds: ids,
-  sampleMl: number(1, 100, 'figure-out-of-range'),
-  molar: number(0.01, 1, 'figure-out-of-range'),
-  used: number(0.01, 2000, 'figure-out-of-range'),
+  sampleMl: number(1, 100, 'titration-out-of-range'),
+  molar: number(0.01, 1, 'titration-out-of-range'),
+  used: number(0.01, 2000, 'titration-out-of-range'),
   unit: z.enum(['ml', 'drops'], no('not-a-choice')).default('ml')
 });
 

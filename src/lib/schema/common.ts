@@ -66,6 +66,9 @@ export const number = (min: number, max: number, code: RefusalCode) =>
       typeof v === 'string' && v.trim() !== '' ? Number(v.replace(',', '.')) : v === '' ? undefined : v,
     z.number({ error: code }).min(min, code).max(max, code)
   );
+/** What is left empty is none. */
+export const orNone = <S extends z.ZodType>(of: S) =>
+  z.preprocess((v) => (v === '' || v === undefined ? null : v), of.nullable());
 /** How many there are: whole ones. */
 export const whole = (min: number, max: number) =>
   number(min, max, 'count-out-of-range').refine(Number.isInteger, 'count-not-whole');

@@ -13,6 +13,7 @@ import {
   jsonField,
   lid,
   number,
+  orNone,
   shortText,
   ticked,
   whole,
@@ -150,11 +151,7 @@ export const weighSpoonSchema = z.object({
   weight: z.string().trim().max(60, no('too-long')).default('')
 });
 
-const perhaps = (min: number, max: number) =>
-  z.preprocess(
-    (v) => (v === '' || v === undefined ? null : v),
-    number(min, max, 'figure-out-of-range').nullable()
-  );
+const perhaps = (min: number, max: number) => orNone(number(min, max, 'figure-out-of-range'));
 /** A crop of the household's own, or a figure of the table corrected; what is left empty is the table's. Percents and days. */
 export const setCropSchema = z.object({
   commandId,

@@ -11,12 +11,12 @@ export const labelSheetSchema = z.object({
   paper: z.enum(papers, no('not-a-choice')).default(u.paper),
   columns: whole(1, 20).default(u.columns),
   rows: whole(1, 40).default(u.rows),
-  widthMm: number(15, 200, 'figure-out-of-range').default(u.widthMm),
-  heightMm: number(10, 200, 'figure-out-of-range').default(u.heightMm),
-  leftMm: number(0, 100, 'figure-out-of-range').default(u.leftMm),
-  topMm: number(0, 100, 'figure-out-of-range').default(u.topMm),
-  acrossMm: number(0, 50, 'figure-out-of-range').default(u.acrossMm),
-  downMm: number(0, 50, 'figure-out-of-range').default(u.downMm),
+  widthMm: number(15, 200, 'label-out-of-range').default(u.widthMm),
+  heightMm: number(10, 200, 'label-out-of-range').default(u.heightMm),
+  leftMm: number(0, 100, 'label-out-of-range').default(u.leftMm),
+  topMm: number(0, 100, 'label-out-of-range').default(u.topMm),
+  acrossMm: number(0, 50, 'label-out-of-range').default(u.acrossMm),
+  downMm: number(0, 50, 'label-out-of-range').default(u.downMm),
   skip: whole(0, 500).default(0),
   jars: z
     .string()

@@ -1,24 +1,25 @@
 import { z } from 'zod';
 import { HOW_MUCH, MATTERS } from '../core/season';
-import { commandId, day, few, id, jsonField, maybeDay, no, number, whole } from './common';
+import { commandId, day, few, id, jsonField, maybeDay, no, number, orNone, whole } from './common';
 
 /** A week's hands for ferments. */
 export const sayHandsSchema = z.object({
   commandId,
   hours: number(0.5, 80, 'hours-out-of-range'),
-  batches: whole(1, 30)
+  batches: whole(1, 30),
+  /** Water for brine that can be made ready in a week, l; empty: as much as one likes. */
+  waterL: orNone(number(0, 1000, 'water-out-of-range'))
 });
 
 /** Servings of a kind; empty: as it was eaten. */
 export const sayWishSchema = z.object({
   commandId,
   styleId: id,
-  servings: z.preprocess(
-    (v) => (v === '' || v === undefined ? null : v),
-    number(0, 300, 'servings-out-of-range').nullable()
-  ),
+  servings: orNone(number(0, 300, 'servings-out-of-range')),
   /** Empty: every week; a month, `MM`; or a day: once, in its week. */
-  when: z.string().trim().max(10, no('too-long')).default('')
+  when: z.string().trim().max(10, no('too-long')).default(''),
+  /** For whom; empty: for all together. */
+  who: z.string().trim().max(40, no('too-long')).default('')
 });
 
 /** What matters less, as usual, or more. */

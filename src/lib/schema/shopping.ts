@@ -34,7 +34,7 @@ export const tickLineSchema = z.object({
   commandId,
   lineId: id,
   isIn: ticked,
-  price: z.preprocess((v) => (v === '' ? undefined : v), number(0, 100_000, 'figure-out-of-range').optional())
+  price: z.preprocess((v) => (v === '' ? undefined : v), number(0, 100_000, 'price-out-of-range').optional())
 });
 
 /** Home with the basket: how much came of the goods in it, as typed. */

@@ -1,8 +1,17 @@
 import { z } from 'zod';
-import { commandId, day, id, maybeDay, maybeText, maybeWeightText, number, ticked, whole } from './common';
+import {
+  commandId,
+  day,
+  id,
+  maybeDay,
+  maybeText,
+  maybeWeightText,
+  number,
+  orNone,
+  ticked,
+  whole
+} from './common';
 
-const emptyIsNone = <T extends z.ZodType>(of: T) =>
-  z.preprocess((v) => (v === '' || v === undefined ? null : v), of.nullable());
 /** Something sown or planted out; with `sowingId` it is said otherwise. What is empty is asked of the table. */
 export const sowSchema = z.object({
   commandId,
@@ -12,10 +21,10 @@ export const sowSchema = z.object({
   bed: maybeText,
   day,
   planted: ticked,
-  metres: emptyIsNone(number(0.1, 10_000, 'metres-out-of-range')),
-  plants: emptyIsNone(whole(1, 100_000)),
+  metres: orNone(number(0.1, 10_000, 'metres-out-of-range')),
+  plants: orNone(whole(1, 100_000)),
   first: maybeDay,
-  weeks: emptyIsNone(whole(1, 52)),
+  weeks: orNone(whole(1, 52)),
   amount: maybeWeightText,
   lateWeeks: z.preprocess((v) => (v === '' || v === undefined ? 0 : v), whole(-12, 12))
 });

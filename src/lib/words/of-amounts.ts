@@ -5,6 +5,15 @@ export const OF_AMOUNTS = {
   'nothing-said': (v) => ['Nothing is written here.', eg(v)],
   'too-long': (v) => ['That is too long to be an amount.', eg(v)],
   'text-too-long': ['That text is too long.', 'Shorten it: 80 letters for a name, 500 for a note.'],
+  'price-out-of-range': ['A price is said by a number.', 'Give one from 0 to 100 000, or leave it out.'],
+  'label-out-of-range': [
+    'A label’s measures are said in millimetres.',
+    'Labels are 15 to 200 mm wide and 10 to 200 high, edges up to 100 mm, gaps up to 50.'
+  ],
+  'titration-out-of-range': [
+    'That figure does not fit a titration.',
+    'Sample 1 to 100 ml, lye 0.01 to 1 mol/l, lye used 0.01 to 2000 ml.'
+  ],
   negative: (v) => ['An amount cannot be below zero.', eg(v)],
   'comma-unclear': (v) => [`“${v.said}” can mean two things.`, `Write ${v.one} or ${v.other}.`],
   'ounce-unclear': (v) => [

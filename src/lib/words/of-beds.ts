@@ -16,6 +16,10 @@ export const OF_BEDS = {
     'Servings are said by a number.',
     'Give one from 0 to 300, or leave it empty: then it is as was eaten.'
   ],
+  'water-out-of-range': [
+    'Water for brine is said in litres a week.',
+    'Give a number from 0 to 1000, or leave it empty: then there is as much as one likes.'
+  ],
   'hours-out-of-range': ['Hours a week are said by a number.', 'Give one from half an hour to 80.'],
   'metres-out-of-range': ['Metres of row are said by a number.', 'Give one from 0.1 to 10 000.'],
   'week-past': ['That week has passed.', 'Give this week or one to come.'],

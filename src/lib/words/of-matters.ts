@@ -22,9 +22,9 @@ export const mattersHow = (how: HowMuch): string => HOW[how];
 /** A month by its number. Example: `monthSays('12')` is "December". */
 export const monthSays = (month: string): string => longMonth(wall(`2001-${month}-01`, 12));
 
-/** How much is wanted, and when. Example: "5 servings a week in December". */
-export function wishSays({ when, servings: n }: Pick<WishAt, 'when' | 'servings'>): string {
-  const of = `${n} serving${n === 1 ? '' : 's'}`;
+/** How much is wanted, for whom and when. Example: "5 servings for Ida a week in December". */
+export function wishSays({ when, servings: n, who }: Pick<WishAt, 'when' | 'servings' | 'who'>): string {
+  const of = `${n} serving${n === 1 ? '' : 's'}${who ? ` for ${who}` : ''}`;
   if (when === '') return `${of} a week, as you said`;
   return isMonth(when)
     ? `${of} a week in ${monthSays(when)}`

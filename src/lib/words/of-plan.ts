@@ -106,6 +106,7 @@ const STOPS: Readonly<Record<Stops, string>> = {
   hands: 'there are too few hours in that week',
   jars: 'no jar that it may stand in is owned',
   counter: 'there is no room on the counter',
+  water: 'there is too little water for its brine in that week',
   store: 'there is nowhere to put it when it is ready',
   others: 'there is not enough for it beside the others'
 };
@@ -139,6 +140,13 @@ export function keptSays(
   const share =
     planned > 0 ? `; of what they were to take, ${Math.round((100 * made) / planned)} % went in` : '';
   return `${begun.length} of ${all.length} begun${share}.`;
+}
+
+/** How what was expected of the beds held. Example: "In 9 of 10 weeks it came as near as is usual." */
+export function scoredSays(all: readonly { readonly weeks: number; readonly within: number }[]): string {
+  const weeks = all.reduce((a, s) => a + s.weeks, 0);
+  const within = all.reduce((a, s) => a + s.within, 0);
+  return `Of ${weeks} week${weeks === 1 ? '' : 's'} of picking, crop by crop, ${within} came as near to what was expected on their Monday as nine in ten should.`;
 }
 
 /** Another season beside this one, as one chooses it. */

@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { checkPlan, greedyPlan, seasonPlans, type PlanSoFar, type SeasonInput } from '$lib/core/season';
+import {
+  checkPlan,
+  greedyPlan,
+  seasonPlans,
+  whatStops,
+  type PlanSoFar,
+  type SeasonInput
+} from '$lib/core/season';
 import { plainSeason, SMALL, someSeason, solver, wantedIn, PLAIN } from '../../support/season';
 
 async function plansOf(input: SeasonInput, proof = 0): Promise<PlanSoFar[]> {
@@ -72,6 +79,35 @@ describe('what must always hold of a season', () => {
     const unwanted = plainSeason({ picks: [3, 3], owned: 5, wanted: wantedIn([], 0) });
     const away = plainSeason({ picks: [3, 3], owned: 5, wanted, week: { away: true } });
     for (const input of [none, unwanted, away]) expect(last(await plansOf(input)).plan.batches).toEqual([]);
+  });
+
+  it('makes no more brine in a week than there is water for, and says where there is too little', async () => {
+    const brined = { ...PLAIN, waterPerKg: 0.8 };
+    const dry = { ...PLAIN, id: 'dry', group: 'other' };
+    const season = (water: number): SeasonInput => {
+      const plain = plainSeason({
+        picks: [9],
+        owned: 12,
+        wanted: wantedIn([1, 2, 3, 4, 5], 12),
+        week: { water }
+      });
+      return {
+        ...plain,
+        styles: [brined, dry],
+        groups: [...plain.groups, { ...plain.groups[0]!, id: 'other' }]
+      };
+    };
+    const made = async (water: number) => {
+      const { plan } = last(await plansOf(season(water)));
+      return (id: string) => plan.batches.reduce((a, b) => (b.styleId === id ? a + b.kg : a), 0);
+    };
+    const [much, little, none] = [await made(100), await made(2), await made(0)];
+    expect(much('style')).toBeGreaterThan(2.5);
+    expect(little('style')).toBeCloseTo(2, 6);
+    expect(none('style')).toBe(0);
+    // What makes its own brine takes its place.
+    expect(none('dry')).toBeGreaterThan(much('dry'));
+    expect(whatStops(season(0.5), { styleId: 'style', week: 0 })).toBe('water');
   });
 
   it('plans round what stands already: its jars are in use, it is eaten in its weeks', async () => {

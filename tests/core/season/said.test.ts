@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import {
   boundBy,
   cameOf,
+  everyWeek,
   evolveSaid,
   inMonth,
   NOTHING_SAID,
@@ -14,6 +15,7 @@ import {
   type SeasonEvent,
   type SeasonSaid
 } from '$lib/core/season';
+import { wishSays } from '$lib/words';
 
 // A Wednesday; its week begins on Monday the 14th.
 const today = '2026-09-16';
@@ -146,6 +148,25 @@ describe('wanted at some time', () => {
     expect(onceIn(state.wishesAt, 'pieces', '2026-09-21')).toBe(20);
     expect(onceIn(state.wishesAt, 'shredded', '2026-09-21')).toBe(0);
     expect(after(said('12'), said('12', null)).wishesAt).toEqual([]);
+  });
+
+  it('for one of them it adds up, with what is said for all and for the others; nothing said is nothing known', () => {
+    const forOne = (who: string, servings: number | null, when = '') =>
+      wishSaid({ styleId: 'pieces', servings, when, who }, around);
+    const state = after(
+      said('', 4),
+      forOne('Ida', 2),
+      forOne('Jon', 3),
+      forOne('Ida', 1, '12'),
+      forOne('Jon', null)
+    );
+    const every = (of: typeof state, id = 'pieces') => everyWeek(of.wishes[id], of.wishesAt, id);
+    expect(every(state)).toBe(6);
+    expect(every(after(forOne('Ida', 2)))).toBe(2);
+    expect(every(state, 'shredded')).toBeUndefined();
+    expect(inMonth(state.wishesAt, 'pieces', '2026-12-07')).toBe(1);
+    expect(inMonth(after(said('12', 8), forOne('Ida', 1, '12')).wishesAt, 'pieces', '2026-12-07')).toBe(9);
+    expect(wishSays({ when: '12', servings: 1, who: 'Ida' })).toBe('1 serving for Ida a week in December');
   });
 
   it.each([

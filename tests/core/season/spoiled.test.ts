@@ -56,6 +56,12 @@ describe('the checker against spoiled plans', () => {
       'fresh',
       { ...plan, fresh: plan.fresh.map((f) => ({ ...f, kg: f.kg * 3 })) }
     ],
+    [
+      'more brine than there is water for',
+      'water',
+      plan,
+      { ...input, weeks: input.weeks.map((w) => ({ ...w, water: 0 })) }
+    ],
     ['a batch twice', 'twice', { ...plan, batches: [...plan.batches, first] }],
     [
       'shares shifted',

@@ -7,6 +7,7 @@ export const OF_THE_SEASON = [
   'sown-far-off',
   'servings-out-of-range',
   'hours-out-of-range',
+  'water-out-of-range',
   'metres-out-of-range',
   'week-past',
   'week-far-off'

@@ -15,6 +15,7 @@ export type FieldName =
   | 'starts'
   | 'uses'
   | 'servings'
+  | 'waterL'
   | 'plannedId'
   | 'alsoHere'
   | 'line'

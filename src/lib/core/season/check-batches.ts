@@ -52,7 +52,7 @@ function checkEnds(input: SeasonInput, b: PlannedBatch, style: SeasonStyle, foun
   if (Math.abs(all - b.kg) > TOLERANCE.stock) found('parts', b.week, b.styleId);
 }
 
-/** Hours by week, no more than there are; and batches. */
+/** Hours by week, no more than there are; and batches, and water. */
 export function checkHands(input: SeasonInput, plan: SeasonPlan, found: Found): number[] {
   return input.weeks.map((week, t) => {
     const begun = plan.batches.filter((b) => b.week === t);
@@ -62,6 +62,11 @@ export function checkHands(input: SeasonInput, plan: SeasonPlan, found: Found): 
     }, 0);
     if (hours > week.hours + 1e-3) found('hours', t, '');
     if (begun.length > week.batches) found('batches', t, '');
+    const water = begun.reduce(
+      (a, b) => a + b.kg * input.styles.find((s) => s.id === b.styleId)!.waterPerKg,
+      0
+    );
+    if (water > week.water + TOLERANCE.room) found('water', t, '');
     return hours;
   });
 }

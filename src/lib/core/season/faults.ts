@@ -14,6 +14,7 @@ export type Fault =
   | 'counter'
   | 'hours'
   | 'batches'
+  | 'water'
   | 'raw-overdrawn'
   | 'fresh'
   | 'stock-overdrawn'

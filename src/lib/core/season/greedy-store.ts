@@ -31,6 +31,7 @@ export class GreedyStore {
   private readonly counter: number[];
   private hours = 0;
   private batches = 0;
+  private water = 0;
 
   constructor(private readonly input: SeasonInput) {
     const { crops, stored, standing, weeks } = input;
@@ -77,7 +78,7 @@ export class GreedyStore {
         this.inUse.set(r.sizeId, (this.inUse.get(r.sizeId) ?? 0) - r.n);
         r.n = 0;
       }
-    [this.hours, this.batches] = [0, 0];
+    [this.hours, this.batches, this.water] = [0, 0, 0];
     const wants = new Map(this.input.groups.map((g) => [g.id, g.wanted[week] ?? 0]));
     const there = this.stock.filter((s) => s.from <= week && week <= s.last).sort((a, b) => a.last - b.last);
     const of = (styleId: string, place: StorePlace) =>
@@ -209,6 +210,11 @@ export class GreedyStore {
     return style.hours.perKg > 0 ? left / style.hours.perKg : left >= 0 ? Infinity : 0;
   }
 
+  waterFor({ style, week }: StartOption): number {
+    const left = this.input.weeks[week]!.water - this.water;
+    return style.waterPerKg > 0 ? left / style.waterPerKg : Infinity;
+  }
+
   counterFor({ style, week }: StartOption, end: End): number {
     const rooms = this.input.weeks.slice(week, end.week).map((w, i) => w.counter - this.counter[week + i]!);
     return Math.min(...rooms, Infinity) / style.shelfPerKg;
@@ -227,6 +233,7 @@ export class GreedyStore {
     });
     this.hours += style.hours.fixed + style.hours.perKg * b.kg;
     this.batches += 1;
+    this.water += style.waterPerKg * b.kg;
   }
 
   /** What a place has no room for goes, what keeps least first. */

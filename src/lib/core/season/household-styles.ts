@@ -25,6 +25,8 @@ const TABLE_C = 21;
 /** Ferments that are blended and filled into bottles. */
 const BOTTLED: readonly string[] = ['pepper-sauce'];
 const DAYS = 7;
+/** Kilos in a litre of flesh, near enough for how much water goes round it. Our judgement. */
+const FLESH = 0.98;
 
 /** The household's own minutes per kilo of what a step does. */
 type Paces = Readonly<Record<string, Learned>>;
@@ -82,6 +84,7 @@ function seasonStyle(
   return {
     ...{ id: s.id, group: styleLike(s.id), kgPerLitre, shelfPerKg: SHELF / kgPerLitre },
     servingsPerKg: 1000 / SERVING_G,
+    waterPerKg: s.salting === 'brine' ? Math.max(0, 1 / kgPerLitre - 1 / FLESH) : 0,
     counter: warmth.map((tempC) => counterWeeks(s, tempC)),
     careWeeks: 1,
     keeps: { cold: keeps(cold), cellar: keeps(cellar) },

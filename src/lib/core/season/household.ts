@@ -12,8 +12,8 @@ import { isBottle, jarGeometry, usableMl } from '../vessel/index';
 import { seasonStyles, SERVING_G, stores } from './household-styles';
 import { dearInWinter, pointsFor } from './matters';
 import { boundBy } from './kept';
-import { startOf, type SeasonSaid } from './said';
-import { inMonth, onceIn } from './wishes';
+import { startOf, type Hands, type SeasonSaid } from './said';
+import { everyWeek, inMonth, onceIn } from './wishes';
 import {
   type SeasonCrop,
   type SeasonGroup,
@@ -34,7 +34,7 @@ const COUNT_EVERY = 2;
 /** What one person eats fresh of a crop in a week where there is as much as one likes, kg. Our judgement; nobody measured it. */
 const FRESH_KG = 0.2;
 /** A week's hands until the household says: hours, the share of them that comes easily, batches. Our judgement. */
-export const USUAL_HANDS = { hours: 5, batches: 3 };
+export const USUAL_HANDS: Hands = { hours: 5, batches: 3 };
 const EASY = 0.7;
 /** Nobody said how much room there is: more than anybody fills, litres. */
 const NO_LIMIT = 2000;
@@ -148,7 +148,7 @@ function seasonWeeks(
   const cellars = cellar.map((place) => ({ place, warmth: warmthAhead(place, today, WEEKS_AHEAD) }));
   const cool = (t: number) => cellars.filter((c) => c.warmth[t]! <= CELLAR_TO_C).map((c) => c.place);
   return Array.from({ length: WEEKS_AHEAD }, (_, t) => ({
-    ...{ hours: hands.hours, easy: EASY, batches: hands.batches },
+    ...{ hours: hands.hours, easy: EASY, batches: hands.batches, water: hands.waterL ?? NO_LIMIT },
     away: eatersFrom(household, mondayAhead(today, t), 7).filter((n) => n === 0).length >= AWAY_DAYS,
     counter: room(counter, shelf.get('counter') ?? 0),
     cold: cold.length > 0 ? room(cold, shelf.get('cold') ?? 0) : 0,
@@ -171,7 +171,7 @@ function seasonGroups(
     );
   return styles.map(({ group }, i) => {
     const { personWeekG: likes, learntFromG } = appetites[i]!;
-    const wish = said.wishes[group];
+    const wish = everyWeek(said.wishes[group], said.wishesAt, group);
     const learnt = knows && learntFromG === 0 ? UNTRIED * likes : likes;
     // What is said goes before what was eaten.
     const personWeekG = wish === undefined ? learnt : (wish * SERVING_G) / Math.max(1, household.people);

@@ -21,6 +21,7 @@ export function seasonModel(input: SeasonInput, options: readonly StartOption[])
   counterRows(laying);
   const back = jarRows(laying, stock);
   hourRows(laying);
+  waterRows(laying);
   madeRows(laying);
   changeRows(laying);
   return { lp: to.done(), starts, fresh, stock, back };
@@ -171,6 +172,19 @@ function hourRows({ input, to, starts }: Laying): void {
       here.map((s) => [s.made, 1]),
       week.batches
     );
+  });
+}
+
+/** Water for brine in each week. */
+function waterRows({ input, to, starts }: Laying): void {
+  input.weeks.forEach(({ water }, t) => {
+    const here = starts.filter((s) => s.option.week === t && s.option.style.waterPerKg > 0);
+    // One alone is bounded already.
+    if (here.length > 1)
+      to.most(
+        here.map((s): Entry => [s.kg, s.option.style.waterPerKg]),
+        water
+      );
   });
 }
 

@@ -18,10 +18,11 @@ export interface KeptStart extends StartAt {
   readonly jars: Readonly<Record<string, number>>;
 }
 
-/** A week's hands: hours, and batches at most. */
+/** A week's hands: hours, batches at most, and water for brine, where it is short, l. */
 export interface Hands {
   readonly hours: number;
   readonly batches: number;
+  readonly waterL?: number;
 }
 
 /** What a household says of its season itself: what it can do, wants, holds to and will not have. */
@@ -53,7 +54,10 @@ export type SeasonEvent =
   | {
       readonly type: 'wishSaid';
       /** Nothing of when: in every week. */
-      readonly data: { readonly styleId: string; readonly servings: number | null; readonly when?: string };
+      readonly data: Omit<WishAt, 'when' | 'servings'> & {
+        readonly servings: number | null;
+        readonly when?: string;
+      };
     }
   | { readonly type: 'matterSaid'; readonly data: { readonly matter: Matter; readonly how: HowMuch } }
   | { readonly type: 'startSaid'; readonly data: StartAt & { readonly how: StartHow } }
@@ -86,7 +90,8 @@ export function evolveSaid(state: SeasonSaid, { type, data }: SeasonEvent): Seas
       return { ...state, hands: data };
     case 'wishSaid': {
       const { when, ...wish } = data;
-      if (when !== undefined) return { ...state, wishesAt: withWish(state.wishesAt, { ...wish, when }) };
+      if (when !== undefined || wish.who !== undefined)
+        return { ...state, wishesAt: withWish(state.wishesAt, { ...wish, when: when ?? '' }) };
       const { [data.styleId]: _, ...others } = state.wishes;
       return {
         ...state,
@@ -117,9 +122,13 @@ export function evolveSaid(state: SeasonSaid, { type, data }: SeasonEvent): Seas
 }
 
 /** A week's hands as they are said. */
-export const handsSaid = ({ hours, batches }: Hands): SeasonEvent => ({
+export const handsSaid = ({
+  hours,
+  batches,
+  waterL
+}: Omit<Hands, 'waterL'> & { readonly waterL: number | null }): SeasonEvent => ({
   type: 'handsSaid',
-  data: { hours, batches }
+  data: { hours, batches, ...(waterL === null ? {} : { waterL }) }
 });
 
 /** A batch as a start: its kind, and the week in which it was begun. */
@@ -146,16 +155,18 @@ function weekAhead(day: string, today: Day, field: 'monday' | 'when' | 'to' = 'm
   return done(mondayOf(weekOf(day)));
 }
 
-/** So many servings of a kind, every week, in a month, or once; null: as it was eaten. */
+/** So many servings of a kind, for all or for one of them, every week, in a month, or once; null: as it was eaten. */
 export function wishSaid(
-  { styleId, servings, when = '' }: { styleId: string; servings: number | null; when?: string },
+  said: { styleId: string; servings: number | null; when?: string; who?: string },
   { knows, today }: SaidAround
 ): Outcome<SeasonEvent & { type: 'wishSaid' }> {
+  const { styleId, servings, when = '', who = '' } = said;
   if (!knows('style', styleId)) return refuse('style-unknown', { field: 'styleId' });
-  if (when === '') return done({ type: 'wishSaid', data: { styleId, servings } });
-  if (isMonth(when)) return done({ type: 'wishSaid', data: { styleId, servings, when } });
+  const wish = { styleId, servings, ...(who === '' ? {} : { who }) };
+  if (when === '') return done({ type: 'wishSaid', data: wish });
+  if (isMonth(when)) return done({ type: 'wishSaid', data: { ...wish, when } });
   const week = weekAhead(when, today, 'when');
-  return week.ok ? done({ type: 'wishSaid', data: { styleId, servings, when: week.value } }) : week;
+  return week.ok ? done({ type: 'wishSaid', data: { ...wish, when: week.value } }) : week;
 }
 
 /** A start held to, barred, set free; or put off by a week, or moved to another: not then, and begun in that. */

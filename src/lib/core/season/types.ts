@@ -38,6 +38,8 @@ export interface SeasonStyle {
   readonly group: string;
   /** Prepared kg that a usable litre of jar takes. */
   readonly kgPerLitre: number;
+  /** Litres of water that a kilo of it wants for its brine; 0: it makes its own. */
+  readonly waterPerKg: number;
   /** Litres of shelf that a kilo of it takes. */
   readonly shelfPerKg: number;
   readonly servingsPerKg: number;
@@ -69,6 +71,8 @@ export interface SeasonWeek {
   readonly hours: number;
   readonly easy: number;
   readonly batches: number;
+  /** Water for brine that can be made ready, l. */
+  readonly water: number;
   readonly away: boolean;
   /** Litres of shelf. */
   readonly counter: number;

@@ -1,4 +1,5 @@
 export * from './data';
 export * from './expected';
 export * from './metre';
+export * from './scored';
 export * from './sowing';

@@ -120,7 +120,7 @@ export const JARS = {
   titrate: command(
     titrateSchema,
     ofBatch,
-    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it', 'acid-strange'],
+    ['batch-unknown', 'jar-unknown', 'jar-empty', 'done-before-it', 'acid-strange', 'titration-out-of-range'],
     (a) => `Acid noted for ${a.name}`
   ),
   'correct-ph': command(

@@ -10,13 +10,13 @@ export const SEASON = {
   'say-hands': command(
     sayHandsSchema,
     z.object({ hours: z.number(), batches: z.number() }),
-    [],
+    ['hours-out-of-range', 'water-out-of-range'],
     (a) => `${a.hours} h and ${a.batches} batch${a.batches === 1 ? '' : 'es'} a week`
   ),
   'say-wish': command(
     sayWishSchema,
     named,
-    ['style-unknown', 'week-past', 'week-far-off', 'day-strange'],
+    ['style-unknown', 'week-past', 'week-far-off', 'day-strange', 'servings-out-of-range'],
     (a) => `Noted how much is wanted: ${a.name}`
   ),
   'say-matter': command(

@@ -23,7 +23,7 @@ export const SHOPPING = {
   'tick-line': command(
     tickLineSchema,
     ofLine.extend({ isIn: z.boolean() }),
-    ['list-line-unknown'],
+    ['list-line-unknown', 'price-out-of-range'],
     (a) => `${a.name}: ${a.isIn ? 'in the basket' : 'out of the basket'}`
   ),
   'bring-home': command(

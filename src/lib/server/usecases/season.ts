@@ -23,9 +23,9 @@ export const sayHands = useCase('say-hands', async (work, hands) => {
 });
 
 /** How much of a kind is wanted. */
-export const sayWish = useCase('say-wish', async (work, { styleId, servings, when }) => {
+export const sayWish = useCase('say-wish', async (work, { styleId, servings, when, who }) => {
   const around = await aroundOf(work);
-  const decided = await onSeason(work, () => oneOf(wishSaid({ styleId, servings, when }, around)));
+  const decided = await onSeason(work, () => oneOf(wishSaid({ styleId, servings, when, who }, around)));
   return decided.ok ? done({ name: around.name(styleId) }) : decided;
 });
 

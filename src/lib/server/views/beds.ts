@@ -3,8 +3,10 @@ import {
   cropsAhead,
   expectedOf,
   firstPick,
+  picksScored,
   seasonOver,
   type CropAhead,
+  type PicksScored,
   type Sowing
 } from '../../core/sowing';
 import { beds, lots } from '../repos';
@@ -28,7 +30,12 @@ export interface BedsShown {
   readonly sowings: readonly SowingShown[];
   readonly frost: string | null;
   readonly ahead: readonly CropAhead[];
+  /** How what was expected of the last weeks held. */
+  readonly scored: readonly PicksScored[];
 }
+
+/** So many weeks are looked back upon. */
+const SCORED_WEEKS = 8;
 
 export const bedsShown = (house: House): Promise<BedsShown> =>
   once(house, 'beds', async () => {
@@ -40,6 +47,7 @@ export const bedsShown = (house: House): Promise<BedsShown> =>
     return {
       frost,
       ahead: cropsAhead(sowings, frost, picked, today),
+      scored: picksScored(sowings, frost, picked, { today, weeks: SCORED_WEEKS }),
       sowings: sowings
         .map((s) => ({
           ...s,

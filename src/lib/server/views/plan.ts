@@ -21,7 +21,7 @@ import {
   type ToSow
 } from '../../core/season';
 import { crop } from '../../core/produce';
-import { mondayOf, weekOf } from '../../core/sowing';
+import { mondayOf, weekOf, type PicksScored } from '../../core/sowing';
 import { styleLike } from '../../core/style';
 import { batches, lots, seasonSaid } from '../repos';
 import { learntOf, type House } from '../usecases';
@@ -60,6 +60,8 @@ export interface PlanAsked extends WhereTo {
   readonly said: Pick<SeasonSaid, 'wishes' | 'wishesAt' | 'matters' | 'held' | 'barred'>;
   /** What of the plan that was kept is still to be begun. */
   readonly kept: readonly KeptStart[];
+  /** How what was expected of the beds held. */
+  readonly scored: readonly PicksScored[];
   /** What came of it in the weeks before, the latest first. */
   readonly keptTo: readonly KeptTo[];
   /** What next year's table wants sown. */
@@ -85,12 +87,13 @@ export async function planAsked(house: House): Promise<PlanAsked> {
     ...{ today, hands: said.hands ?? USUAL_HANDS, keptTo: await keptTo(house, said, today) },
     said: {
       wishes: said.wishes,
-      wishesAt: said.wishesAt.filter((w) => isMonth(w.when) || w.when >= monday),
+      wishesAt: said.wishesAt.filter((w) => w.when === '' || isMonth(w.when) || w.when >= monday),
       matters: said.matters,
       held: ahead(said.held),
       barred: ahead(said.barred)
     },
     kept: await startsAhead(house, WEEKS_AHEAD),
+    scored: (await bedsShown(house)).scored,
     toSow: await once(house, 'to sow', () => sownNextYear(house)),
     ...(await whereTo(house))
   };

@@ -26,6 +26,14 @@
       problem={problemAt('batches')}
       class="w-40"
     />
+    <TextField
+      label="Litres of water for brine, where it is short"
+      name="waterL"
+      inputmode="decimal"
+      value={hands.waterL === undefined ? '' : String(hands.waterL)}
+      problem={problemAt('waterL')}
+      class="w-56"
+    />
     <Button type="submit" color="alternative" disabled={busy}>Lay it out so</Button>
   {/snippet}
 </ActionForm>

@@ -42,12 +42,12 @@
 
 {#if said.length > 0}
   <ul class="pt-2">
-    {#each said as w (`${w.styleId} ${w.when}`)}
+    {#each said as w (`${w.styleId} ${w.when} ${w.who ?? ''}`)}
       <li class="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule-soft">
         <span><b>{name(w.styleId)}</b>: {wishSays(w)}</span>
         <QuietAct
           command="say-wish"
-          values={{ styleId: w.styleId, servings: '', when: w.when }}
+          values={{ styleId: w.styleId, servings: '', when: w.when, who: w.who ?? '' }}
           does={w.when === '' ? 'as it was eaten' : 'not after all'}
           label="{w.when === '' ? 'As it was eaten' : 'Not after all'}: {name(w.styleId)}"
         />
@@ -72,12 +72,13 @@
           problem={problemAt('styleId')}
         />
         <TextField
-          label="Servings, all together"
+          label="Servings in all"
           name="servings"
           inputmode="decimal"
           problem={problemAt('servings')}
         />
         <ChoiceField label="When" items={WHEN} bind:value={chosen} />
+        <TextField label="For whom, if not for all" name="who" maxlength={40} problem={problemAt('who')} />
         {#if chosen === 'once'}
           <TextField
             label="In the week of"

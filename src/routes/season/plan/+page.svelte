@@ -25,7 +25,9 @@
   import NextYear from '$lib/ui/plan/NextYear.svelte';
   import SeasonPicture from '$lib/ui/plan/picture/SeasonPicture.svelte';
   import { seasonSearch, YEARS } from '$lib/ui/plan/plan.svelte';
+  import Part from '$lib/ui/plan/Part.svelte';
   import RunsShort from '$lib/ui/plan/RunsShort.svelte';
+  import Scored from '$lib/ui/plan/Scored.svelte';
   import ThisWeek from '$lib/ui/plan/ThisWeek.svelte';
   import WeekHands from '$lib/ui/plan/WeekHands.svelte';
   import WeeksAhead from '$lib/ui/plan/WeeksAhead.svelte';
@@ -113,8 +115,7 @@
         <div
           class="starts grid grid-cols-[minmax(0,1fr)] content-start gap-8 print:block print:columns-3 print:gap-6"
         >
-          <section aria-labelledby="this-week">
-            <h2 id="this-week" class="border-b-2 border-ink pb-1">Begin this week</h2>
+          <Part name="Begin this week">
             <ThisWeek
               input={found.of}
               plan={found.plan}
@@ -125,15 +126,13 @@
               today={data.today}
               held={data.said.held}
             />
-          </section>
+          </Part>
           {#if data.lots.length > 0}
-            <section aria-labelledby="basket" class="no-print">
-              <h2 id="basket" class="border-b-2 border-ink pb-1">What lies in the Garden</h2>
+            <Part name="What lies in the Garden" aside>
               <Basket input={found.of} plan={found.plan} others={search.others} {ways} />
-            </section>
+            </Part>
           {/if}
-          <section aria-labelledby="after">
-            <h2 id="after" class="border-b-2 border-ink pb-1">The weeks after</h2>
+          <Part name="The weeks after">
             <WeeksAhead
               input={found.of}
               plan={found.plan}
@@ -143,23 +142,25 @@
               years={search.years}
             />
             <AddStart input={found.of} today={data.today} />
-          </section>
+          </Part>
           {#if data.said.held.length + data.said.barred.length > 0}
-            <section aria-labelledby="by-hand" class="no-print">
-              <h2 id="by-hand" class="border-b-2 border-ink pb-1">Said by hand</h2>
+            <Part name="Said by hand" aside>
               <ByHand input={found.of} plan={found.plan} today={data.today} said={data.said} />
-            </section>
+            </Part>
           {/if}
           {#if data.keptTo.length > 0}
-            <section aria-labelledby="kept-to" class="no-print">
-              <h2 id="kept-to" class="border-b-2 border-ink pb-1">What came of the plan</h2>
+            <Part name="What came of the plan" aside>
               <KeptTo all={data.keptTo} />
-            </section>
+            </Part>
+          {/if}
+          {#if data.scored.length > 0}
+            <Part name="What came of the beds" aside>
+              <Scored all={data.scored} />
+            </Part>
           {/if}
         </div>
         <div class="no-print grid grid-cols-[minmax(0,1fr)] content-start gap-8">
-          <section aria-labelledby="full">
-            <h2 id="full" class="border-b-2 border-ink pb-1">The season, week by week</h2>
+          <Part name="The season, week by week">
             <SeasonPicture
               input={found.of}
               plan={found.plan}
@@ -168,9 +169,8 @@
               today={data.today}
             />
             {#each more as m (m.id)}<p class="pt-2">{m.says}</p>{/each}
-          </section>
-          <section aria-labelledby="short">
-            <h2 id="short" class="border-b-2 border-ink pb-1">What comes to the table</h2>
+          </Part>
+          <Part name="What comes to the table">
             <RunsShort input={found.of} facts={found.facts} {ways} />
             <Wishes
               input={found.of}
@@ -178,9 +178,8 @@
               wishesAt={data.said.wishesAt}
               today={data.today}
             />
-          </section>
-          <section aria-labelledby="years">
-            <h2 id="years" class="border-b-2 border-ink pb-1">In other years</h2>
+          </Part>
+          <Part name="In other years">
             {#if search.years}
               <p class="pt-2">{yearsSay(search.years, ways)}</p>
               <p>{fullSays(search.years, placeOrJar)}</p>
@@ -195,15 +194,13 @@
                 {search.looking || search.explaining ? 'Once it is laid out.' : 'Not played through.'}
               </p>
             {/if}
-          </section>
+          </Part>
           {#if data.toSow.length > 0}
-            <section aria-labelledby="next-year">
-              <h2 id="next-year" class="border-b-2 border-ink pb-1">To sow for next year</h2>
+            <Part name="To sow for next year">
               <NextYear all={data.toSow} />
-            </section>
+            </Part>
           {/if}
-          <section aria-labelledby="hands" class="no-print">
-            <h2 id="hands" class="border-b-2 border-ink pb-1">Another way to have it</h2>
+          <Part name="Another way to have it" aside>
             <Matters matters={data.said.matters} />
             <WeekHands hands={data.hands} />
             {#if !search.looking}<WhatIf
@@ -212,7 +209,7 @@
                 facts={found.facts}
                 today={data.today}
               />{/if}
-          </section>
+          </Part>
         </div>
       </div>
       <p class="no-print mt-8 max-w-prose text-sm text-quiet">

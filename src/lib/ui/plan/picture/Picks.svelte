@@ -68,7 +68,7 @@
   {/each}
   {#if sum(fullest) > 0.05}
     <text
-      x={Math.max(2, Math.min(weeks.x(fullest), weeks.x(weeks.n) - 52))}
+      x={Math.max(2, Math.min(weeks.x(fullest) + 3, weeks.x(weeks.n) - 52))}
       y="12"
       font-size="14"
       fill="var(--quiet)">{house.mass(roughly(sum(fullest) * 1000))}</text
