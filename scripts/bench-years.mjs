@@ -41,7 +41,7 @@ async function measure(file) {
     if (!answer.ok) throw new Error(`${name}: ${text.slice(0, 200)}`);
     return took;
   };
-  for (const room of ROOMS) {
+  for (const room of [...ROOMS, '/season/plan', '/garden/basket']) {
     const times = [];
     let size = 0;
     for (let i = 0; i < 40; i++) {

@@ -6,6 +6,7 @@ import { gzipSync } from 'node:zlib';
 import { measureCore } from './bench-core.mjs';
 import { measureForecast } from './bench-forecast.mjs';
 import { measurePhone } from './bench-phone.mjs';
+import { measurePlan } from './bench-plan.mjs';
 import { measureSeason } from './bench-season.mjs';
 import { benchYears } from './bench-years.mjs';
 import {
@@ -160,6 +161,7 @@ add(
   speaking.dropped <= still.dropped + 1
 );
 await measurePhone({ add, median, browser, base, rooms: [...ROOMS, '/making'] });
+await measurePlan({ add, browser, base });
 await browser.close();
 const gone = new Promise((r) => child.once('exit', r));
 child.kill('SIGTERM');

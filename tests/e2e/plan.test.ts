@@ -24,7 +24,7 @@ test('the season laid out: a plan that gets better, its why, and a start that go
     .first();
   await expect(start).toContainText(/Without it|It fits in well/, { timeout: 60_000 });
   await expect(page.getByRole('region', { name: 'To sow for next year' })).toContainText(
-    /White cabbage: about [\d.]+ m \([\d.]+ to [\d.]+ m\), for .*; 6 m this year/
+    /White cabbage: about [\d.]+ m \([\d.]+ to [\d.]+ m\), for .*; 10 m this year/
   );
   const sow = page.getByRole('region', { name: 'To sow for next year' });
   await sow.getByRole('button', { name: /^Write it down for .* 2027: White cabbage/ }).click();
@@ -42,12 +42,17 @@ test('the season laid out: a plan that gets better, its why, and a start that go
   });
   // Once other years were played it says how sure each start is.
   await expect(page.locator('[data-sure]').first()).toHaveText(/firm|likely|maybe/);
+  // What was stands before it: the peppers that stand on the counter were begun, not planned.
+  await expect(page.getByRole('region', { name: 'What came of the beds' })).toContainText(
+    /\d+ of \d+ crops came as near.*Green bean.*picked, .*expected/s
+  );
   await ahead.getByLabel('How far to look').selectOption({ label: 'Six weeks' });
   await expect(ahead.locator('[data-picture="6"]')).toBeVisible();
   await ahead.getByText('The same as a table').click();
   await expect(ahead.getByRole('table').getByRole('row').filter({ hasText: 'Shredded' })).toContainText(
     /\d+ of \d+/
   );
+  await expect(ahead.getByRole('table').getByRole('columnheader', { name: 'last 8 weeks' })).toBeVisible();
   await start.getByRole('button', { name: 'Take it to the Bench' }).click();
   await expect(page).toHaveURL(/\/bench\?bench=/);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -92,10 +97,10 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await enough.click();
   await page.getByText('Say how much you want of a kind').click();
   const wish = page.getByRole('form', { name: 'How much is wanted' });
-  await wish.getByLabel('Servings, all together').fill('lots');
+  await wish.getByLabel('Servings in all').fill('lots');
   await wish.getByRole('button', { name: 'Save' }).click();
   await expect(wish.getByText('Servings are said by a number.')).toBeVisible();
-  await wish.getByLabel('Servings, all together').fill('6');
+  await wish.getByLabel('Servings in all').fill('6');
   await wish.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: /^As it was eaten: / }).click();
   await expect(page.getByRole('button', { name: /^As it was eaten: / })).toHaveCount(0);
@@ -123,6 +128,30 @@ test('another season beside this one, line by line', async ({ page }) => {
   await page.getByRole('button', { name: 'Lay it beside' }).click();
   const beside = page.getByRole('table').filter({ hasText: 'If three tenths less is picked' });
   await expect(beside.getByRole('row').filter({ hasText: 'servings on the table' })).toContainText(/\d/);
+});
+
+test('a week away is laid in: nothing is begun then, and what it costs is a question away', async ({
+  page
+}) => {
+  await open(page, '/kit');
+  await page.locator('#away summary').click();
+  const days = page.getByRole('form', { name: 'Days away' });
+  await days.getByLabel('From').fill('2026-09-21');
+  await days.getByLabel('To').fill('2026-10-04');
+  await days.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Noted: away then')).toBeVisible();
+  await open(page, '/season/plan');
+  const after = page.getByRole('region', { name: 'The weeks after' });
+  await expect(page.getByText(/so far, .* than by going week by week/)).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Enough: take this one' }).click();
+  await expect(page.locator('[data-plan=settled]')).toBeVisible();
+  await expect(after.locator('[data-week]').first()).toBeVisible();
+  const weeks = await after.locator('[data-week] > p').allInnerTexts();
+  expect(weeks.join()).not.toMatch(/\b(21|28) Sep/);
+  await page.getByLabel('What if').selectOption({ label: 'nobody goes away' });
+  await page.getByRole('button', { name: 'Lay it beside' }).click();
+  const beside = page.getByRole('table').filter({ hasText: 'If nobody goes away' });
+  await expect(beside.getByRole('row').filter({ hasText: 'servings missed' })).toContainText(/\d+.*\d+/s);
 });
 
 test('with nothing to plan with it says what is wanting', async ({ page }) => {
@@ -200,6 +229,11 @@ test('a start in the picture is moved by its keys and by a drag, and what was fo
   await page.keyboard.press('Enter');
   const byHand = page.getByRole('region', { name: 'Said by hand' });
   await expect(byHand.getByRole('listitem').filter({ hasText: /held to|wanted/ })).toContainText(name);
+  // What stood goes on standing till there is another plan, and the hand is where it was.
+  const picture = page.locator('[data-picture]');
+  await expect(picture).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Enough: take this one' })).toBeVisible();
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', new RegExp(`^${name}, planned for`));
   await page.getByRole('button', { name: 'Enough: take this one' }).click();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(byHand).toHaveCount(0);

@@ -142,11 +142,10 @@ export function keptSays(
   return `${begun.length} of ${all.length} begun${share}.`;
 }
 
-/** How what was expected of the beds held. Example: "In 9 of 10 weeks it came as near as is usual." */
-export function scoredSays(all: readonly { readonly weeks: number; readonly within: number }[]): string {
-  const weeks = all.reduce((a, s) => a + s.weeks, 0);
-  const within = all.reduce((a, s) => a + s.within, 0);
-  return `Of ${weeks} week${weeks === 1 ? '' : 's'} of picking, crop by crop, ${within} came as near to what was expected on their Monday as nine in ten should.`;
+/** How what was expected of the beds held. Example: "5 of 6 crops came as near to what was expected as nine in ten should." */
+export function scoredSays(all: readonly { readonly isNear: boolean }[]): string {
+  const near = all.filter((s) => s.isNear).length;
+  return `${near} of ${all.length} crop${all.length === 1 ? '' : 's'} came as near to what was expected as nine in ten should.`;
 }
 
 /** Another season beside this one, as one chooses it. */

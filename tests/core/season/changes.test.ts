@@ -92,6 +92,12 @@ describe('another plan than the one that was kept', () => {
     expect(facts.points).toBeLessThan(last(await plans(input)).facts.points);
   });
 
+  it('where this device has seen no plan, it begins by the plain way', async () => {
+    const input = someSeason(4, SMALL);
+    for (const { plan } of seasonPlans(input, await solver(), { trials: 0, from: [] }))
+      expect(plan.batches.length).toBeGreaterThan(0);
+  });
+
   it('begins from an earlier plan at once, and is no worse for it at last', async () => {
     const input = someSeason(4, SMALL);
     const found = last(await plans(input));

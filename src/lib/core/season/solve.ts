@@ -63,13 +63,12 @@ export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until 
   };
   const first = best;
   yield { ...best, ...UNPROVEN };
-  for (const from of until.from ? [until.from, first.plan.batches] : [first.plan.batches]) {
+  // An earlier plan's starts, where there are some, then the plain way's.
+  for (const from of [until.from ?? [], first.plan.batches].filter((f) => f.length > 0)) {
     const starts = startOptions(input).filter(({ style, week }) =>
       isAmong([...from, ...input.held], style.id, week)
     );
     yield* better(carriedOut(input, solver, starts, AT_ONCE), UNPROVEN);
-    // The plain way's starts are no better than those of an earlier plan.
-    if (best !== first) break;
   }
   const search = new Search(input, solver);
   const over = () => (until.stop?.() ?? false) || search.trials >= (until.trials ?? Infinity);

@@ -56,10 +56,6 @@ export function scaleBy(
   return { factor: ratio ** w, sd: Math.sqrt(SEASON_VAR * (1 - w)) };
 }
 
-/** How far a single week may be off, nine times in ten, as a logarithm, after so many weeks of its crop. */
-export const weekSpread = (weeksOver: number): number =>
-  NINE_IN_TEN * Math.hypot(scaleBy(1, 1, weeksOver).sd, Math.sqrt(WEEK_VAR));
-
 /** How far a season that nobody has seen yet may be off, nine times in ten, as a logarithm: its good and bad weeks even out. */
 export const seasonSpread = (weeks: number): number =>
   NINE_IN_TEN * Math.sqrt(SEASON_VAR + WEEK_VAR / Math.max(1, weeks));

@@ -1,23 +1,22 @@
 import type { Day } from '../calendar/index';
-import { cropsAhead, mondayOf, weekOf, weekSpread, type Picked } from './expected';
+import { cropsAhead, mondayOf, seasonSpread, weekOf, type Picked } from './expected';
 import type { Sowing } from './sowing';
 
-/** How what was expected of a crop a week ahead held, over the weeks that are over. */
+/** How what was expected of a crop, week by week a week ahead, held over some weeks that are over. */
 export interface PicksScored {
   readonly cropId: string;
   readonly expectedG: number;
   readonly pickedG: number;
-  /** Weeks in which some was expected, and in how many of them it came as near as nine weeks in ten do. */
-  readonly weeks: number;
-  readonly within: number;
+  /** It came as near as nine in ten do. */
+  readonly isNear: boolean;
 }
 
 /** Less than this is nothing that one would go out for, g. */
 const LITTLE_G = 50;
 
 /**
- * Each of the last weeks as it was expected on its Monday, by what was picked up to then, against what came. The beds are
- * taken as they are written down now.
+ * The last weeks, each as it was expected on its Monday by what was picked up to then, against what came: all of them together,
+ * since nobody goes out each week for what also stands in its bed. The beds are taken as they are written down now.
  */
 export function picksScored(
   sowings: readonly Sowing[],
@@ -26,30 +25,23 @@ export function picksScored(
   { today, weeks }: { readonly today: Day; readonly weeks: number }
 ): PicksScored[] {
   const now = weekOf(today);
-  const all = new Map<string, PicksScored>();
+  const expected = new Map<string, { g: number; weeks: number }>();
   for (let week = now - weeks; week < now; week++) {
     const monday = mondayOf(week);
     const before = picked.filter((p) => p.day < monday);
-    for (const { cropId, weeks: of } of cropsAhead(
-      sowings.filter((s) => s.day < monday),
-      frost,
-      before,
-      monday
-    )) {
-      const expectedG = of.find((w) => w.monday === monday)?.expectedG ?? 0;
-      if (expectedG < LITTLE_G) continue;
-      const over = of.filter((w) => w.monday < monday && w.expectedG > 0).length;
-      const pickedG = picked.reduce(
-        (a, p) => (p.cropId === cropId && weekOf(p.day) === week ? a + p.g : a),
-        0
-      );
-      const isWithin = Math.abs(Math.log(Math.max(1, pickedG) / expectedG)) <= weekSpread(over);
-      const had = all.get(cropId) ?? { cropId, expectedG: 0, pickedG: 0, weeks: 0, within: 0 };
-      all.set(cropId, {
-        ...{ cropId, expectedG: had.expectedG + expectedG, pickedG: had.pickedG + pickedG },
-        ...{ weeks: had.weeks + 1, within: had.within + (isWithin ? 1 : 0) }
-      });
+    const sown = sowings.filter((s) => s.day < monday);
+    for (const { cropId, weeks: of } of cropsAhead(sown, frost, before, monday)) {
+      const g = of.find((w) => w.monday === monday)?.expectedG ?? 0;
+      const had = expected.get(cropId) ?? { g: 0, weeks: 0 };
+      if (g >= LITTLE_G) expected.set(cropId, { g: had.g + g, weeks: had.weeks + 1 });
     }
   }
-  return [...all.values()].sort((a, b) => b.expectedG - a.expectedG);
+  const isIn = (day: Day) => weekOf(day) >= now - weeks && weekOf(day) < now;
+  return [...expected]
+    .map(([cropId, of]) => {
+      const pickedG = picked.reduce((a, p) => (p.cropId === cropId && isIn(p.day) ? a + p.g : a), 0);
+      const off = Math.abs(Math.log(Math.max(1, pickedG) / of.g));
+      return { ...{ cropId, expectedG: of.g, pickedG }, isNear: off <= seasonSpread(of.weeks) };
+    })
+    .sort((a, b) => b.expectedG - a.expectedG);
 }

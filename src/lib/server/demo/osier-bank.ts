@@ -86,7 +86,7 @@ export const STANDING = [
 
 /** What grows at Osier Bank, written down one evening in September. */
 export const SOWINGS = [
-  { cropId: 'cabbage-white', bed: 'Orchard edge', day: '2026-07-02', metres: 6, planted: true },
+  { cropId: 'cabbage-white', bed: 'Orchard edge', day: '2026-07-02', metres: 10, planted: true },
   { cropId: 'cabbage-red', bed: 'Orchard edge', day: '2026-06-24', metres: 3, planted: true },
   { cropId: 'carrot', bed: 'Long bed', day: '2026-06-05', metres: 5 },
   { cropId: 'beet', variety: 'golden', bed: 'Ditch bed', day: '2026-06-10', metres: 4 },

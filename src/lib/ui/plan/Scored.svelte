@@ -7,8 +7,7 @@
     readonly cropId: string;
     readonly expectedG: number;
     readonly pickedG: number;
-    readonly weeks: number;
-    readonly within: number;
+    readonly isNear: boolean;
   }
   let { all }: { all: readonly Crop[] } = $props();
   const house = useHouse();
@@ -20,11 +19,19 @@
   {#each all as s (s.cropId)}
     <li class="flex flex-wrap justify-between gap-x-4 border-b border-rule-soft py-1">
       <b>{house.cropName(s.cropId)}</b>
-      <span>{mass(s.pickedG)} picked, {mass(s.expectedG)} expected; {s.within} of {s.weeks} near</span>
+      <span
+        >{mass(s.pickedG)} picked, {mass(s.expectedG)} expected{s.isNear
+          ? ''
+          : s.pickedG > s.expectedG
+            ? ': far more'
+            : ': far less'}</span
+      >
     </li>
   {/each}
 </ul>
 <p class="pt-1 text-sm text-quiet">
-  Of the last eight weeks, by the <a class="underline underline-offset-4" href="/garden/beds">beds</a> as they are
-  written down now.
+  Of the last eight weeks, each as it was expected on its Monday, by the <a
+    class="underline underline-offset-4"
+    href="/garden/beds">beds</a
+  > as they are written down now.
 </p>

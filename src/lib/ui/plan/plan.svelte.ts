@@ -117,6 +117,7 @@ export class PlanSearch {
   private isAsked(input: SeasonInput): boolean {
     const { found, last, looking } = this;
     if (!found || !last || looking) return false;
+    if (JSON.stringify(input) === JSON.stringify(last)) return true;
     const rest = (of: SeasonInput) => JSON.stringify({ ...of, held: [], earlier: [] });
     const held = [...input.held, ...input.earlier];
     const holds = held.every((h) => isAmong(found.plan.batches, h.styleId, h.week));
