@@ -53,12 +53,11 @@ function kindInSeason(
         until: Math.max(b.week + 1, ...b.ends.map((e) => e.week))
       }))
   ];
-  const eaten = input.weeks.map((_, t) =>
-    plan.eaten.reduce((a, m) => {
-      const style = m.week === t ? is(m.styleId) : undefined;
-      return style ? a + m.kg * style.servingsPerKg : a;
-    }, 0)
-  );
+  const eaten = input.weeks.map(() => 0);
+  for (const m of plan.eaten) {
+    const style = is(m.styleId);
+    if (style) eaten[m.week]! += m.kg * style.servingsPerKg;
+  }
   const stored = of.flatMap((s) => storedOf(input, plan, s.id));
   return {
     ...{ group: id, counter, eaten, wanted: input.weeks.map((_, t) => wanted[t] ?? 0) },
@@ -82,16 +81,16 @@ function storedOf(input: SeasonInput, plan: SeasonPlan, styleId: string): number
         .flatMap((b) => b.ends.filter((e) => e.place === place))
         .map((e) => ({ week: e.week, last: e.week + style.keeps[place] - 1, kg: e.kg }))
     ].sort((a, b) => a.last - b.last);
+    const gone = input.weeks.map(() => 0);
+    for (const m of [...plan.eaten, ...plan.thrown])
+      if (m.styleId === styleId && m.place === place) gone[m.week]! += m.kg;
     return input.weeks.map((_, t) => {
-      let goes = [...plan.eaten, ...plan.thrown].reduce(
-        (a, m) => (m.styleId === styleId && m.place === place && m.week === t ? a + m.kg : a),
-        0
-      );
+      let goes = gone[t]!;
       for (const lot of lots) {
         if (lot.week > t) continue;
-        const gone = Math.min(lot.kg, goes);
-        lot.kg -= gone;
-        goes -= gone;
+        const takes = Math.min(lot.kg, goes);
+        lot.kg -= takes;
+        goes -= takes;
         if (lot.last <= t) lot.kg = 0;
       }
       return lots.reduce((a, l) => (l.week <= t ? a + l.kg : a), 0);

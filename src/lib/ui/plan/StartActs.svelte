@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { StartAt } from '$lib/core/season';
-  import QuietAct from '../forms/QuietAct.svelte';
+  import ActionForm from '../forms/ActionForm.svelte';
 
   /** What one may say of a start by hand: hold to it, put it off by a week, not then; and let go of what was said. */
   let { start, name, held }: { start: StartAt; name: string; held: boolean } = $props();
@@ -15,8 +15,16 @@
   );
 </script>
 
-<div class="no-print flex flex-wrap gap-x-4">
-  {#each acts as { how, does } (how)}
-    <QuietAct command="say-start" values={{ ...start, how }} {does} label="{does}: {name}" />
-  {/each}
-</div>
+<ActionForm command="say-start" values={{ ...start }} class="no-print flex flex-wrap gap-x-4">
+  {#snippet children({ busy })}
+    {#each acts as { how, does } (how)}
+      <button
+        name="how"
+        value={how}
+        class="min-h-11 text-sm underline underline-offset-4"
+        disabled={busy}
+        aria-label="{does}: {name}">{does}</button
+      >
+    {/each}
+  {/snippet}
+</ActionForm>

@@ -4,7 +4,7 @@
   import { useHouse } from '../../house/house.svelte';
   import { jarNames } from '../names';
   import Row from './Row.svelte';
-  import { shownOf, type Weeks } from './weeks';
+  import { columns, shownOf, type Weeks } from './weeks';
 
   /** How full everything gets, week by week: each kind of jar, counter, cold, hands, against how much there is. */
   interface Props {
@@ -77,22 +77,22 @@
 {#each bands as b (b.name)}
   {@const high = y(b)}
   <Row name={b.name} says={b.says} {weeks} high={HIGH}>
-    {#each shownOf(b.was, weeks) as { week, of } (week)}
-      <rect
-        x={weeks.x(week) + 1}
-        width={weeks.step - 2}
-        y={HIGH - high(of)}
-        height={Math.max(0, high(of))}
-        fill="var(--quiet)"
-      />
-    {/each}
-    {#each b.used.slice(0, weeks.n) as n, t (t)}
-      <rect
-        x={weeks.x(t) + 1}
-        width={weeks.step - 2}
-        y={HIGH - high(n)}
-        height={Math.max(0, high(n))}
-        fill={isFull(n, b.most[t]!) ? 'var(--ink)' : 'var(--rule-strong)'}
+    {@const column = (week: number, n: number) => ({ week, top: HIGH - high(n), foot: HIGH })}
+    {@const ahead = b.used.slice(0, weeks.n).map((n, week) => ({ n, week, full: isFull(n, b.most[week]!) }))}
+    <path
+      d={columns(
+        shownOf(b.was, weeks).map(({ week, of }) => column(week, of)),
+        weeks
+      )}
+      fill="var(--quiet)"
+    />
+    {#each [false, true] as full (full)}
+      <path
+        d={columns(
+          ahead.filter((a) => a.full === full).map((a) => column(a.week, a.n)),
+          weeks
+        )}
+        fill={full ? 'var(--ink)' : 'var(--rule-strong)'}
       />
     {/each}
     <path

@@ -5,7 +5,7 @@
   import { styleNames } from '../names';
   import Box from './Box.svelte';
   import Row from './Row.svelte';
-  import { shownOf, type Weeks } from './weeks';
+  import { columns, shownOf, type Weeks } from './weeks';
 
   /** A kind through the season: on the counter, then what comes to the table of what is wanted, over what is stored. */
   interface Props {
@@ -38,6 +38,9 @@
   const nLines = $derived(Math.max(0, ...lines.map((l) => l.line + 1)));
   const top = $derived(nLines * (BAR + 2) + GAP);
   const shown = $derived(Array.from({ length: weeks.n }, (_, t) => t));
+  const column = (week: number, of: number) => ({
+    ...{ week, top: top + 1 + TABLE * (1 - of), foot: top + 1 + TABLE }
+  });
   const share = (t: number) =>
     kind.wanted[t]! > 0 ? Math.min(1, kind.eaten[t]! / kind.wanted[t]!) : kind.eaten[t]! > 0 ? 1 : 0;
   /** What was eaten, of what is wanted in a usual week. */
@@ -80,49 +83,35 @@
       />
     {/if}
   {/each}
-  {#each eaten as { week, of } (week)}
-    {#if of > 0.02}
-      <rect
-        x={weeks.x(week) + 1}
-        width={weeks.step - 2}
-        y={top + 1 + TABLE * (1 - of)}
-        height={TABLE * of}
-        fill="var(--ink)"
-      />
-    {/if}
-  {/each}
-  {#each shown as t (t)}
-    {#if kind.wanted[t]! > 0.01}
-      <rect
-        x={weeks.x(t) + 1}
-        width={weeks.step - 2}
-        y={top + 1}
-        height={TABLE}
-        fill="none"
-        stroke="var(--rule-strong)"
-        stroke-width="0.75"
-      />
-    {/if}
-    {#if share(t) > 0.02}
-      <rect
-        x={weeks.x(t) + 1}
-        width={weeks.step - 2}
-        y={top + 1 + TABLE * (1 - share(t))}
-        height={TABLE * share(t)}
-        fill="var(--slate)"
-      />
-    {/if}
-  {/each}
-  {#each shown as t (t)}
-    {#if kind.stored[t]! > 0.05}
-      <line
-        x1={weeks.x(t)}
-        x2={weeks.x(t + 1)}
-        y1={top + TABLE + 3}
-        y2={top + TABLE + 3}
-        stroke="var(--ink)"
-        stroke-width="1.5"
-      />
-    {/if}
-  {/each}
+  <path
+    d={columns(
+      shown.filter((t) => kind.wanted[t]! > 0.01).map((week) => column(week, 1)),
+      weeks
+    )}
+    fill="none"
+    stroke="var(--rule-strong)"
+    stroke-width="0.75"
+  />
+  <path
+    d={columns(
+      eaten.map(({ week, of }) => column(week, of)),
+      weeks
+    )}
+    fill="var(--ink)"
+  />
+  <path
+    d={columns(
+      shown.map((week) => column(week, share(week))),
+      weeks
+    )}
+    fill="var(--slate)"
+  />
+  <path
+    d={shown
+      .filter((t) => kind.stored[t]! > 0.05)
+      .map((t) => `M${weeks.x(t)},${top + TABLE + 3}h${weeks.step}`)
+      .join('')}
+    stroke="var(--ink)"
+    stroke-width="1.5"
+  />
 </Row>

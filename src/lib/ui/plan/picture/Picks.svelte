@@ -6,7 +6,7 @@
   import { useHouse } from '../../house/house.svelte';
   import { listed, roughly } from '$lib/words';
   import Row from './Row.svelte';
-  import type { Weeks } from './weeks';
+  import { columns, type Weeks } from './weeks';
 
   /** What was picked and what is expected to be, by week and crop; what lies there already stands in this week. */
   let { input, past, weeks }: { input: SeasonInput; past: SeasonPast; weeks: Weeks } = $props();
@@ -49,21 +49,19 @@
 
 <Row name="Picks" {says} {weeks} high={HIGH}>
   {#each layers as layer (layer.key)}
-    {#each layer as p, i (i)}
-      {@const t = i - weeks.back}
-      {#if p[1] - p[0] > 0.01}
-        <rect
-          x={weeks.x(t) + 1}
-          width={weeks.step - 2}
-          y={y(p[1])}
-          height={y(p[0]) - y(p[1])}
-          fill={cropColour(layer.key, house.cropName(layer.key))}
-          stroke="var(--ink)"
-          stroke-width="0.75"
-          fill-opacity={t <= 0 ? 1 : 0.6}
-          stroke-dasharray={t <= 0 ? undefined : '2 2'}
-        />
-      {/if}
+    {@const all = layer.map((p, i) => ({ week: i - weeks.back, top: y(p[1]), foot: y(p[0]) }))}
+    {#each [true, false] as was (was)}
+      <path
+        d={columns(
+          all.filter((c) => c.week <= 0 === was),
+          weeks
+        )}
+        fill={cropColour(layer.key, house.cropName(layer.key))}
+        fill-opacity={was ? 1 : 0.6}
+        stroke="var(--ink)"
+        stroke-width="0.75"
+        stroke-dasharray={was ? undefined : '2 2'}
+      />
     {/each}
   {/each}
   {#if sum(fullest) > 0.05}

@@ -40,3 +40,21 @@ export function weeksOf({ n, back }: { n: number; back: number }, today: string)
 /** What of the weeks that have passed the picture shows: the newest, with the week that each is of. */
 export const shownOf = <T>(past: readonly T[], { back }: Weeks): { week: number; of: T }[] =>
   past.slice(past.length - back).map((of, i) => ({ week: i - back, of }));
+
+/** A column of a row: in a week, from one height to another, down from the row's top. */
+export interface Column {
+  readonly week: number;
+  readonly top: number;
+  readonly foot: number;
+}
+
+/** Columns as one path, so that a picture of many weeks is few things to draw; those of no height are left out. */
+export const columns = (all: readonly Column[], weeks: Weeks): string =>
+  all
+    .filter((c) => c.foot - c.top > 0.2)
+    .map(
+      (c) =>
+        `M${fine(weeks.x(c.week) + 1)},${fine(c.top)}h${fine(weeks.step - 2)}V${fine(c.foot)}h${fine(2 - weeks.step)}z`
+    )
+    .join('');
+const fine = (n: number): string => n.toFixed(1);
