@@ -12,7 +12,7 @@ export interface PicksScored {
 }
 
 /** Less than this is nothing that one would go out for, g. */
-const LITTLE_G = 50;
+const LITTLE_G = 100;
 
 /**
  * The last weeks, each as it was expected on its Monday by what was picked up to then, against what came: all of them together,

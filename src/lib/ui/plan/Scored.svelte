@@ -33,5 +33,5 @@
   Of the last eight weeks, each as it was expected on its Monday, by the <a
     class="underline underline-offset-4"
     href="/garden/beds">beds</a
-  > as they are written down now.
+  > as they are written down now. What still stands in its bed counts as not picked.
 </p>

@@ -52,7 +52,7 @@
         {#each plan.batches.filter((b) => b.week === week) as batch (batch.styleId)}
           <li>
             <StartLine {input} {batch} firm={week < input.firmWeeks} />
-            <p class="text-sm text-quiet">
+            <p class="text-sm text-quiet {week < input.firmWeeks ? '' : 'no-print'}">
               {#if years}<span data-sure>{sureSays(surenessOf(years, batch, input.firmWeeks))}</span>;
               {/if}{ends(batch)}
             </p>

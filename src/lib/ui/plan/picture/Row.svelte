@@ -31,6 +31,16 @@
       <line x1={weeks.x(m.week)} x2={weeks.x(m.week)} y1="0" y2={high} stroke="var(--rule-soft)" />
     {/each}
     {@render children()}
-    <line x1={weeks.x(0)} x2={weeks.x(0)} y1="-20" y2={high} stroke="var(--ink)" stroke-width="1.25" />
+    <line x1={weeks.x(0)} x2={weeks.x(0)} y1="0" y2={high} stroke="var(--ink)" stroke-width="1.25" />
+    <!-- Through the gap between two rows, where no words stand in it. -->
+    <line
+      x1={weeks.x(0)}
+      x2={weeks.x(0)}
+      y1="-20"
+      y2="0"
+      stroke="var(--ink)"
+      stroke-width="1.25"
+      class="hidden @xl:inline"
+    />
   </svg>
 </li>
