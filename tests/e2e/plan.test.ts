@@ -97,13 +97,21 @@ test('by hand: fewer hands, a plan that is kept, a start put off, a wish, and al
   await enough.click();
   await page.getByText('Say how much you want of a kind').click();
   const wish = page.getByRole('form', { name: 'How much is wanted' });
-  await wish.getByLabel('Servings in all').fill('lots');
+  await wish.getByLabel('Servings').fill('lots');
   await wish.getByRole('button', { name: 'Save' }).click();
   await expect(wish.getByText('Servings are said by a number.')).toBeVisible();
-  await wish.getByLabel('Servings in all').fill('6');
+  await wish.getByLabel('Servings').fill('6');
   await wish.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: /^As it was eaten: / }).click();
   await expect(page.getByRole('button', { name: /^As it was eaten: / })).toHaveCount(0);
+  // One of them eats none of it.
+  await wish.getByLabel('Servings').fill('0');
+  await wish.getByLabel('For one of you').fill('Ida');
+  await wish.getByRole('button', { name: 'Save' }).click();
+  const table = page.getByRole('region', { name: 'What comes to the table' });
+  await expect(table.getByText('none for Ida a week, as you said')).toBeVisible();
+  await page.getByRole('button', { name: /^As it was eaten: / }).click();
+  await expect(table.getByText('none for Ida')).toHaveCount(0);
   // What matters more, by the keys of a slider in words; undone it matters as usual.
   const rots = page.getByLabel('What rots');
   await rots.focus();

@@ -24,7 +24,7 @@ export const monthSays = (month: string): string => longMonth(wall(`2001-${month
 
 /** How much is wanted, for whom and when. Example: "5 servings for Ida a week in December". */
 export function wishSays({ when, servings: n, who }: Pick<WishAt, 'when' | 'servings' | 'who'>): string {
-  const of = `${n} serving${n === 1 ? '' : 's'}${who ? ` for ${who}` : ''}`;
+  const of = `${n === 0 ? 'none' : `${n} serving${n === 1 ? '' : 's'}`}${who ? ` for ${who}` : ''}`;
   if (when === '') return `${of} a week, as you said`;
   return isMonth(when)
     ? `${of} a week in ${monthSays(when)}`

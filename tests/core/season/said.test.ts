@@ -2,14 +2,13 @@ import { describe, expect, it } from 'vitest';
 import {
   boundBy,
   cameOf,
-  everyWeek,
   evolveSaid,
-  inMonth,
   NOTHING_SAID,
   onceIn,
   planKept,
   startSaid,
   startsToCome,
+  wantedIn,
   wishSaid,
   type KeptStart,
   type SeasonEvent,
@@ -143,29 +142,30 @@ describe('wanted at some time', () => {
       { styleId: 'pieces', when: '2026-09-21', servings: 20 },
       { styleId: 'pieces', when: '12', servings: 8 }
     ]);
-    expect(inMonth(state.wishesAt, 'pieces', '2026-12-07')).toBe(8);
-    expect(inMonth(state.wishesAt, 'pieces', '2026-11-30')).toBeUndefined();
+    const wanted = (monday: string) => wantedIn(5, state.wishesAt, { styleId: 'pieces', monday, people: 4 });
+    expect(wanted('2026-12-07')).toBe(8);
+    expect(wanted('2026-11-30')).toBe(5);
     expect(onceIn(state.wishesAt, 'pieces', '2026-09-21')).toBe(20);
     expect(onceIn(state.wishesAt, 'shredded', '2026-09-21')).toBe(0);
     expect(after(said('12'), said('12', null)).wishesAt).toEqual([]);
   });
 
-  it('for one of them it adds up, with what is said for all and for the others; nothing said is nothing known', () => {
+  it('for one of them it takes the place of that one’s share, of what is said for all or of what is usual', () => {
     const forOne = (who: string, servings: number | null, when = '') =>
       wishSaid({ styleId: 'pieces', servings, when, who }, around);
-    const state = after(
-      said('', 4),
-      forOne('Ida', 2),
-      forOne('Jon', 3),
-      forOne('Ida', 1, '12'),
-      forOne('Jon', null)
-    );
-    const every = (of: typeof state, id = 'pieces') => everyWeek(of.wishes[id], of.wishesAt, id);
-    expect(every(state)).toBe(6);
-    expect(every(after(forOne('Ida', 2)))).toBe(2);
-    expect(every(state, 'shredded')).toBeUndefined();
-    expect(inMonth(state.wishesAt, 'pieces', '2026-12-07')).toBe(1);
-    expect(inMonth(after(said('12', 8), forOne('Ida', 1, '12')).wishesAt, 'pieces', '2026-12-07')).toBe(9);
+    const wanted = (of: SeasonSaid, monday = '2026-11-02', styleId = 'pieces') =>
+      wantedIn(of.wishes[styleId] ?? 8, of.wishesAt, { styleId, monday, people: 4 });
+    // Four eat eight: two each. One of them likes none of it, one has five.
+    expect(wanted(after(forOne('Ida', 0)))).toBe(6);
+    expect(wanted(after(forOne('Ida', 0), forOne('Jon', 5)))).toBe(4 + 5);
+    expect(wanted(after(forOne('Ida', 0), forOne('Ida', null)))).toBe(8);
+    expect(wanted(after(said('', 4), forOne('Ida', 2)))).toBe(3 + 2);
+    expect(wanted(after(forOne('Ida', 2)), '2026-11-02', 'shredded')).toBe(8);
+    // A month of its own, for all and for one.
+    const state = after(said('12', 12), forOne('Ida', 1), forOne('Ida', 4, '12'));
+    expect(wanted(state)).toBe(6 + 1);
+    expect(wanted(state, '2026-12-07')).toBe(9 + 4);
+    expect(wishSays({ when: '', servings: 0, who: 'Ida' })).toBe('none for Ida a week, as you said');
     expect(wishSays({ when: '12', servings: 1, who: 'Ida' })).toBe('1 serving for Ida a week in December');
   });
 

@@ -13,7 +13,7 @@ import { seasonStyles, SERVING_G, stores } from './household-styles';
 import { dearInWinter, pointsFor } from './matters';
 import { boundBy } from './kept';
 import { startOf, type Hands, type SeasonSaid } from './said';
-import { everyWeek, inMonth, onceIn } from './wishes';
+import { onceIn, wantedIn } from './wishes';
 import {
   type SeasonCrop,
   type SeasonGroup,
@@ -171,18 +171,18 @@ function seasonGroups(
     );
   return styles.map(({ group }, i) => {
     const { personWeekG: likes, learntFromG } = appetites[i]!;
-    const wish = everyWeek(said.wishes[group], said.wishesAt, group);
     const learnt = knows && learntFromG === 0 ? UNTRIED * likes : likes;
+    const people = Math.max(1, household.people);
     // What is said goes before what was eaten.
-    const personWeekG = wish === undefined ? learnt : (wish * SERVING_G) / Math.max(1, household.people);
+    const usual = said.wishes[group] ?? (learnt * people) / SERVING_G;
     const weeks = Array.from({ length: WEEKS_AHEAD }, (_, t) => mondayAhead(today, t));
     return {
       id: group,
       wanted: weeks.map((monday) => {
         const eaters = eatersFrom(household, monday, 7).reduce((a, n) => a + n, 0) / 7;
-        const month = inMonth(said.wishesAt, group, monday);
-        const usual = month === undefined ? personWeekG : (month * SERVING_G) / Math.max(1, household.people);
-        return (eaters * usual + cookedG(group, monday)) / SERVING_G + onceIn(said.wishesAt, group, monday);
+        const wanted = wantedIn(usual, said.wishesAt, { styleId: group, monday, people });
+        const once = onceIn(said.wishesAt, group, monday);
+        return (eaters * wanted) / people + cookedG(group, monday) / SERVING_G + once;
       }),
       dear: weeks.map((monday) => {
         const sunday = addDays(monday, 6);

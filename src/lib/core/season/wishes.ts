@@ -6,7 +6,7 @@ export interface WishAt {
   /** Empty: every week. */
   readonly when: string;
   readonly servings: number;
-  /** For whom; absent: for all of them together. What is wanted for some adds up. */
+  /** For whom, in place of that one's share; absent: for all of them together. */
   readonly who?: string;
 }
 
@@ -23,26 +23,25 @@ export function withWish(
   return servings === null ? others : [...others, { ...wish, servings }];
 }
 
-/** All that was said of a kind and a time, for all and for each, together; `undefined`: nothing was. */
-function together(all: readonly WishAt[], styleId: string, when: string): number | undefined {
-  const of = all.filter((w) => w.styleId === styleId && w.when === when);
-  return of.length > 0 ? of.reduce((a, w) => a + w.servings, 0) : undefined;
-}
-
-/** What is wanted in every week, said for all and for each; `undefined`: nothing was said. */
-export const everyWeek = (
-  forAll: number | undefined,
+/**
+ * Servings of a kind that a household wants in the week of a Monday: what was said for all of them, of that month or of every
+ * week, else what is usual; and in place of a named one's share what was said for that one.
+ * @param usual servings a week of all of them, where nothing was said
+ */
+export function wantedIn(
+  usual: number,
   all: readonly WishAt[],
-  styleId: string
-): number | undefined => {
-  const forSome = together(all, styleId, '');
-  return forAll === undefined && forSome === undefined ? undefined : (forAll ?? 0) + (forSome ?? 0);
-};
-
-/** What is wanted in a week of a Monday of a month of which something was said; `undefined`: nothing was. */
-export const inMonth = (all: readonly WishAt[], styleId: string, monday: Day): number | undefined =>
-  together(all, styleId, monday.slice(5, 7));
+  { styleId, monday, people }: { readonly styleId: string; readonly monday: Day; readonly people: number }
+): number {
+  const of = all.filter((w) => w.styleId === styleId);
+  const said = (who: string | undefined) =>
+    of.find((w) => w.who === who && w.when === monday.slice(5, 7)) ??
+    of.find((w) => w.who === who && w.when === '');
+  const named = [...new Set(of.flatMap((w) => w.who ?? []))].flatMap((who) => said(who) ?? []);
+  const others = Math.max(0, people - named.length) / Math.max(1, people);
+  return (said(undefined)?.servings ?? usual) * others + named.reduce((a, w) => a + w.servings, 0);
+}
 
 /** What is wanted once, in that very week. */
 export const onceIn = (all: readonly WishAt[], styleId: string, monday: Day): number =>
-  together(all, styleId, monday) ?? 0;
+  all.reduce((a, w) => (w.styleId === styleId && w.when === monday ? a + w.servings : a), 0);

@@ -71,14 +71,9 @@
           value={items[0]?.value}
           problem={problemAt('styleId')}
         />
-        <TextField
-          label="Servings in all"
-          name="servings"
-          inputmode="decimal"
-          problem={problemAt('servings')}
-        />
+        <TextField label="Servings" name="servings" inputmode="decimal" problem={problemAt('servings')} />
         <ChoiceField label="When" items={WHEN} bind:value={chosen} />
-        <TextField label="For whom, if not for all" name="who" maxlength={40} problem={problemAt('who')} />
+        <TextField label="For one of you: who" name="who" maxlength={40} problem={problemAt('who')} />
         {#if chosen === 'once'}
           <TextField
             label="In the week of"
@@ -88,6 +83,10 @@
             problem={problemAt('when')}
           />
         {/if}
+        <p class="text-sm text-quiet sm:col-span-2">
+          Servings are of all of you together. What is said for one of you takes the place of that one’s
+          share: none for whoever likes it mild, more for whoever eats it by the bowl.
+        </p>
         <div class="sm:col-span-2"><Button type="submit" outline disabled={busy}>Save</Button></div>
       {/snippet}
     </ActionForm>
