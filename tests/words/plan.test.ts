@@ -53,10 +53,14 @@ it('says why, and what one more jar would bring', () => {
   expect(whySays(worth, ways)).toBe(
     'Without it about 2100 g more would rot and 12 servings would be missed, from the week of week 17 on.'
   );
-  expect(oneMoreSays(worth, ways)).toBe('keep about 2100 g from rotting and bring 12 servings to the table');
+  const all = { ...ways, volume: (ml: number) => `${ml / 1000} l` };
+  const jarName = (id: string) => `${id} jar`;
+  expect(oneMoreSays({ is: 'jar', sizeId: '1 l' }, worth, all, jarName)).toBe(
+    'One more 1 l jar would keep about 2100 g from rotting and bring 12 servings to the table.'
+  );
   const nothing = { points: 0, rotsKg: 0, missed: 0, missedFrom: null };
   expect(whySays(nothing, ways)).toBe('It fits in well; leaving it out costs little.');
-  expect(oneMoreSays(nothing, ways)).toBe('');
+  expect(oneMoreSays({ is: 'hour' }, nothing, all, jarName)).toBe('');
 });
 
 it('says how other years go', () => {

@@ -1,7 +1,9 @@
 import { writeMass, type WrittenUnits } from '../core/quantity';
 import {
+  ONE_MORE,
   WHAT_IF,
   type CameOf,
+  type OneMore,
   type OtherYears,
   type PlanFacts,
   type Stops,
@@ -79,13 +81,32 @@ export function otherwiseSays(worth: Worth, { mass, week }: PlanWays, of = ''): 
   return said || 'that costs little';
 }
 
-/** What one more jar would bring at least; empty: nothing to speak of. */
-export function oneMoreSays(worth: Worth, { mass }: PlanWays): string {
-  return joined([
+/** What a little more of something would bring at least; empty: nothing to speak of. Example: "One more 1 l jar would keep about 400 g from rotting." */
+export function oneMoreSays(
+  what: OneMore,
+  worth: Worth,
+  { mass, volume }: PlanWays & { readonly volume: (ml: number) => string },
+  jarName: (id: string) => string
+): string {
+  const brings = joined([
     worth.rotsKg >= LITTLE.kg ? `keep about ${mass(roughly(worth.rotsKg * 1000))} from rotting` : '',
     worth.missed >= LITTLE.servings ? `bring ${servings(worth.missed)} to the table` : ''
   ]);
+  if (!brings) return '';
+  const more = (litres: number) => `${volume(litres * 1000)} more`;
+  const says = {
+    jar: () => `One more ${jarName(what.is === 'jar' ? what.sizeId : '')}`,
+    room: () => `${more(ONE_MORE.room)} ${what.is === 'room' ? PLACE[what.place] : ''}`,
+    hour: () => 'An hour more in every week',
+    water: () => `${more(ONE_MORE.water)} water for brine in every week`
+  }[what.is]();
+  return `${says} would ${brings}.`;
 }
+const PLACE: Readonly<Record<'counter' | 'cold' | 'cellar', string>> = {
+  counter: 'on the counter',
+  cold: 'in the cold',
+  cellar: 'in the cellar'
+};
 
 /** What a change by hand did to a plan. Example: "12 servings fewer, 400 g more rots". */
 export function changeSays(before: PlanFacts, now: PlanFacts, { mass }: PlanWays): string {

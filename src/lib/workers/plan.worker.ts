@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import {
-  oneMoreJar,
+  oneMore,
   otherwise,
   plainPlan,
   seasonPlans,
@@ -10,6 +10,7 @@ import {
   whyBatch,
   years,
   type LpSolver,
+  type OneMore,
   type OtherYears,
   type PlannedBatch,
   type PlanSoFar,
@@ -59,8 +60,8 @@ const work = {
     }
     return summedUp(all);
   },
-  moreJars: async (input: SeasonInput, plan: SeasonPlan, sizeId: string) =>
-    oneMoreJar(input, await solver(), plan, sizeId)
+  oneMore: async (input: SeasonInput, plan: SeasonPlan, what: OneMore) =>
+    oneMore(input, await solver(), plan, what)
 };
 export type PlanWorker = typeof work;
 expose(work);

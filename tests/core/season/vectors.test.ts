@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { seasonPlans, type PlanSoFar, type SeasonInput } from '$lib/core/season';
+import {
+  oneMore,
+  seasonPlans,
+  usedUp,
+  type OneMore,
+  type PlanSoFar,
+  type SeasonInput,
+  type Worth
+} from '$lib/core/season';
+import { oneMoreSays } from '$lib/words';
 import { plainSeason, solver, wantedIn } from '../../support/season';
 
 /** The last plan of a search that is left to its end. */
@@ -11,6 +20,14 @@ async function planned(input: SeasonInput): Promise<PlanSoFar> {
 const jars = ({ plan }: PlanSoFar) => plan.batches.map((b) => [b.week, b.jars.reduce((a, j) => a + j.n, 0)]);
 
 /** Vectors worked by hand; the model's section 12. */
+const says = (what: OneMore, worth: Worth) =>
+  oneMoreSays(
+    what,
+    worth,
+    { mass: (g) => `${g} g`, volume: (ml) => `${ml / 1000} l`, week: String },
+    (id) => `${id} jar`
+  );
+
 describe('a season worked by hand', () => {
   it('A: two jars of three kilos, one eaten fresh', async () => {
     const a = await planned(
@@ -29,6 +46,12 @@ describe('a season worked by hand', () => {
       [0, 1],
       [2, 1]
     ]);
+    const jar = { is: 'jar', sizeId: 'litre' } as const;
+    expect(usedUp(season(1), one.plan, one.facts)).toEqual([jar]);
+    // With its starts as they are, one more jar brings less than where all is laid out anew.
+    const worth = oneMore(season(1), await solver(), one.plan, jar)!;
+    expect(worth.points).toBeGreaterThanOrEqual(0);
+    expect(worth.points).toBeLessThanOrEqual(8.65);
     const two = await planned(season(2));
     expect(two.facts.points).toBeCloseTo(19.95, 6);
   });
@@ -36,7 +59,38 @@ describe('a season worked by hand', () => {
   it('C: the cold takes two jars; half as much room again brings 7.7', async () => {
     const season = (cold: number) =>
       plainSeason({ picks: [4], owned: 9, wanted: wantedIn([1, 2, 3, 4], 10), week: { cold } });
-    expect((await planned(season(3))).facts.points).toBeCloseTo(22.05, 6);
+    const tight = await planned(season(3));
+    expect(tight.facts.points).toBeCloseTo(22.05, 6);
+    // What is used up is the cold, and its price is what it brings.
+    const used = usedUp(season(3), tight.plan, tight.facts);
+    expect(used).toEqual([{ is: 'room', place: 'cold' }]);
+    const worth = oneMore(season(3), await solver(), tight.plan, used[0]!)!;
+    expect(worth.points).toBeCloseTo(7.7, 6);
+    expect(worth.missed).toBeCloseTo(10, 6);
+    expect(says(used[0]!, worth)).toBe(
+      '10 l more in the cold would keep about 1000 g from rotting and bring 10 servings to the table.'
+    );
     expect((await planned(season(4.5))).facts.points).toBeCloseTo(29.75, 6);
+  });
+
+  it('hours and water that are used up have a price, too', async () => {
+    const input = (week: Partial<SeasonInput['weeks'][number]>) => {
+      const plain = plainSeason({ picks: [6], owned: 9, wanted: wantedIn([1, 2, 3, 4, 5, 6], 10), week });
+      return { ...plain, styles: plain.styles.map((s) => ({ ...s, waterPerKg: 1 })) };
+    };
+    // Two kilos take 0.5 h and 0.2 h each; an hour more makes two of what rots.
+    for (const [short, what] of [
+      [input({ hours: 0.9 }), { is: 'hour' }],
+      [input({ water: 2 }), { is: 'water' }]
+    ] as const) {
+      const { plan, facts } = await planned(short);
+      expect(plan.batches[0]!.kg).toBeCloseTo(2, 6);
+      expect(usedUp(short, plan, facts)).toEqual([what]);
+      const worth = oneMore(short, await solver(), plan, what)!;
+      expect(worth.rotsKg).toBeGreaterThan(1.9);
+      expect(says(what, worth)).toMatch(
+        /^(An hour more|5 l more water for brine) in every week would keep about \d/
+      );
+    }
   });
 });

@@ -203,16 +203,13 @@ export class GreedyStore {
     return null;
   }
 
-  handsFor({ style, week }: StartOption): number {
-    const { hours, batches } = this.input.weeks[week]!;
+  /** By hands, and by water for its brine, kg. */
+  workFor({ style, week }: StartOption): number {
+    const { hours, batches, water } = this.input.weeks[week]!;
     if (this.batches >= batches) return 0;
+    const wet = style.waterPerKg > 0 ? (water - this.water) / style.waterPerKg : Infinity;
     const left = hours - this.hours - style.hours.fixed;
-    return style.hours.perKg > 0 ? left / style.hours.perKg : left >= 0 ? Infinity : 0;
-  }
-
-  waterFor({ style, week }: StartOption): number {
-    const left = this.input.weeks[week]!.water - this.water;
-    return style.waterPerKg > 0 ? left / style.waterPerKg : Infinity;
+    return Math.min(wet, style.hours.perKg > 0 ? left / style.hours.perKg : left >= 0 ? Infinity : 0);
   }
 
   counterFor({ style, week }: StartOption, end: End): number {

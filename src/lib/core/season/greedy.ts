@@ -65,8 +65,7 @@ export function begun(
   if (parts.length === 0) return null;
   const counter = Math.min(...parts.map((p) => store.counterFor(o, p.end)));
   const room = free ? free.kg : Infinity;
-  const hands = Math.min(store.handsFor(o), store.waterFor(o));
-  const most = Math.min(o.most, store.prepared(style), by.wants, room, hands, counter);
+  const most = Math.min(o.most, store.prepared(style), by.wants, room, store.workFor(o), counter);
   const jars = jarsFor(input, store, style, most / style.kgPerLitre);
   const kg = style.kgPerLitre * jars.reduce((a, j) => a + j.n * j.litres, 0);
   if (kg < o.least - 1e-9 || kg <= 0) return null;

@@ -52,16 +52,66 @@ export function whyBatch(
   return with_ && without ? worthOf(with_.facts, without.facts) : null;
 }
 
-/** What one more jar of a size would bring at least: all starts held. */
-export function oneMoreJar(
-  input: SeasonInput,
-  solver: LpSolver,
-  plan: SeasonPlan,
-  sizeId: string
-): Worth | null {
-  const starts = startsOf(input, plan);
-  const sizes = input.sizes.map((j) => (j.id === sizeId ? { ...j, owned: j.owned + 1 } : j));
-  const now = carriedOut(input, solver, starts, sizesAndMeals);
-  const more = carriedOut({ ...input, sizes }, solver, startsOf({ ...input, sizes }, plan), sizesAndMeals);
+/** Something of which there might be a little more: a jar of a size, room in a place, an hour or water in every week. */
+export type OneMore =
+  | { readonly is: 'jar'; readonly sizeId: string }
+  | { readonly is: 'room'; readonly place: keyof PlanFacts['room'] }
+  | { readonly is: 'hour' | 'water' };
+
+/** So much more of each: litres of shelf, hours, litres of water. */
+export const ONE_MORE = { room: 10, hour: 1, water: 5 } as const;
+
+/** As full as this is full. */
+const FULL = 0.98;
+
+/** What a plan uses up in some week: of what else a little more might bring something. */
+export function usedUp(input: SeasonInput, plan: SeasonPlan, facts: PlanFacts): OneMore[] {
+  const isFull = (used: readonly number[], most: (week: SeasonInput['weeks'][number]) => number) =>
+    input.weeks.some((w, t) => most(w) > 0 && (used[t] ?? 0) >= FULL * most(w));
+  const water = input.weeks.map((_, t) =>
+    plan.batches.reduce((a, b) => {
+      const style = input.styles.find((s) => s.id === b.styleId);
+      return b.week === t ? a + b.kg * (style?.waterPerKg ?? 0) : a;
+    }, 0)
+  );
+  return [
+    ...input.sizes
+      .filter((j) => Math.max(0, ...(facts.jars[j.id] ?? [])) >= j.owned - 0.5)
+      .map((j): OneMore => ({ is: 'jar', sizeId: j.id })),
+    ...(['counter', 'cold', 'cellar'] as const)
+      .filter((place) => isFull(facts.room[place], (w) => w[place]))
+      .map((place): OneMore => ({ is: 'room', place })),
+    ...(isFull(facts.hours, (w) => w.hours) ? [{ is: 'hour' } as const] : []),
+    ...(isFull(water, (w) => w.water) ? [{ is: 'water' } as const] : [])
+  ];
+}
+
+/** The season with a little more of it. */
+function withOneMore(input: SeasonInput, what: OneMore): SeasonInput {
+  const weeks = (more: (w: SeasonInput['weeks'][number]) => Partial<SeasonInput['weeks'][number]>) => ({
+    ...input,
+    weeks: input.weeks.map((w) => ({ ...w, ...more(w) }))
+  });
+  switch (what.is) {
+    case 'jar':
+      return {
+        ...input,
+        sizes: input.sizes.map((j) => (j.id === what.sizeId ? { ...j, owned: j.owned + 1 } : j))
+      };
+    case 'room':
+      // A place that is shut stays shut.
+      return weeks((w) => ({ [what.place]: w[what.place] > 0 ? w[what.place] + ONE_MORE.room : 0 }));
+    case 'hour':
+      return weeks((w) => ({ hours: w.hours + ONE_MORE.hour }));
+    case 'water':
+      return weeks((w) => ({ water: w.water + ONE_MORE.water }));
+  }
+}
+
+/** What a little more of something would bring at least: all starts held. */
+export function oneMore(input: SeasonInput, solver: LpSolver, plan: SeasonPlan, what: OneMore): Worth | null {
+  const other = withOneMore(input, what);
+  const now = carriedOut(input, solver, startsOf(input, plan), sizesAndMeals);
+  const more = carriedOut(other, solver, startsOf(other, plan), sizesAndMeals);
   return now && more ? worthOf(more.facts, now.facts) : null;
 }

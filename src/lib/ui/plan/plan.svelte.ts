@@ -5,6 +5,8 @@ import {
   isAmong,
   plainPlan,
   summedUp,
+  usedUp,
+  type OneMore,
   type Otherwise,
   type OtherYears,
   type PlanFacts,
@@ -37,8 +39,8 @@ export class PlanSearch {
   readonly whys = new SvelteMap<number, Worth>();
   /** What else one may do with what lies there, by its crop. */
   readonly others = new SvelteMap<string, Otherwise>();
-  /** What one more jar would bring, by its kind. */
-  readonly jars = new SvelteMap<string, Worth>();
+  /** What a little more of what is used up would bring. */
+  readonly more = new SvelteMap<OneMore, Worth>();
   /** How other years go with it; and while they are played, how many have passed. */
   years = $state.raw<OtherYears | null>(null);
   passed = $state<number | null>(null);
@@ -99,7 +101,7 @@ export class PlanSearch {
     this.found = { ...plan, of };
     this.stale = false;
     this.years = null;
-    for (const said of [this.whys, this.jars, this.others]) said.clear();
+    for (const said of [this.whys, this.more, this.others]) said.clear();
   }
 
   /** The plan is kept in mind on this device, for the next time. */
@@ -137,10 +139,8 @@ export class PlanSearch {
     await this.each(mine, now, this.whys, (remote, i) => remote.why(input, plan, i));
     const lying = input.crops.filter((c) => c.lots.some((l) => l.kg > 0)).map((c) => c.id);
     await this.each(mine, lying, this.others, (remote, id) => remote.otherwise(input, plan, id));
-    const out = input.sizes
-      .filter((j) => Math.max(0, ...(this.found?.facts.jars[j.id] ?? [])) >= j.owned - 0.5)
-      .map((j) => j.id);
-    await this.each(mine, out, this.jars, (remote, id) => remote.moreJars(input, plan, id));
+    const out = this.found ? usedUp(input, plan, this.found.facts) : [];
+    await this.each(mine, out, this.more, (remote, what) => remote.oneMore(input, plan, what));
     if (mine !== this.asked) return;
     this.passed = 0;
     const passed = proxy((n: number) => (this.passed = n));

@@ -64,10 +64,9 @@
   );
   const proven = $derived(found && !search.looking ? provenSays(found.facts.points, found.bound) : '');
   const more = $derived(
-    [...search.jars].flatMap(([id, worth]) => {
-      const says = oneMoreSays(worth, ways);
-      return says ? [{ id, says: `One more ${jarName(id)} would ${says}.` }] : [];
-    })
+    [...search.more]
+      .map(([what, worth]) => oneMoreSays(what, worth, { ...ways, volume: house.volume }, jarName))
+      .filter(Boolean)
   );
 </script>
 
@@ -168,7 +167,7 @@
               past={data.past}
               today={data.today}
             />
-            {#each more as m (m.id)}<p class="pt-2">{m.says}</p>{/each}
+            {#each more as says (says)}<p class="pt-2">{says}</p>{/each}
           </Part>
           <Part name="What comes to the table">
             <RunsShort input={found.of} facts={found.facts} {ways} />
