@@ -203,7 +203,6 @@ export class GreedyStore {
     return null;
   }
 
-  /** By hands, and by water for its brine, kg. */
   workFor({ style, week }: StartOption): number {
     const { hours, batches, water } = this.input.weeks[week]!;
     if (this.batches >= batches) return 0;
