@@ -35,6 +35,12 @@ describe('another plan than the one that was kept', () => {
     expect(costs(at('a', 3), at('a', 2, 4))).toBeCloseTo(4 / 3, 9);
     expect(costs([...at('a', 3), ...at('b', 2, 5)], at('a', 4))).toBeCloseTo(8 + 8 / 3, 9);
     expect(costs([], at('a', 2))).toBe(0);
+    // Each of many moved by a week, and a chain in which one is short of a place to go to.
+    const weeks = Array.from({ length: 30 }, (_, i) => 3 * i);
+    const moved = weeks.map((w) => w + 1);
+    // Two and two of the first weeks; the last of the new ones lies behind what was kept.
+    expect(costs(at('a', ...weeks), at('a', ...moved))).toBeCloseTo((24 + 55 * 1.3) / 3, 9);
+    expect(costs(at('a', 6, 8, 10), at('a', 7, 9))).toBeCloseTo((2 * 1.3 * 2) / 3 + 1.3, 9);
   });
 
   it('costs as much in the programme as in plain arithmetic', async () => {

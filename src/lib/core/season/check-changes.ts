@@ -31,15 +31,17 @@ interface Changed {
   readonly cost: number;
 }
 
-/** The most that is only moved by a week: each that was dropped for one that came beside it, each once. */
-function movedBy([first, ...others]: readonly Changed[], come: readonly Changed[]): number {
-  if (!first) return 0;
-  const beside = come.filter((c) => Math.abs(c.week - first.week) === 1);
-  return Math.max(
-    movedBy(others, come),
-    ...beside.map((c) => {
-      const left = come.filter((x) => x !== c);
-      return first.cost + c.cost + movedBy(others, left);
-    })
-  );
+/** The most that is only moved by a week: each that was dropped for one that came beside it, each once; week by week. */
+function movedBy(dropped: readonly Changed[], come: readonly Changed[]): number {
+  const at = (week: number) => come.find((c) => c.week === week);
+  // The best so far where the last one went to no later week, and where it did.
+  let [earlier, later, last] = [0, -Infinity, -Infinity];
+  for (const { week, cost } of [...dropped].sort((a, b) => a.week - b.week)) {
+    const [before, after] = [at(week - 1), at(week + 1)];
+    const best = Math.max(earlier, later);
+    // Two that lie two weeks apart may want the same one between them.
+    const toBefore = before ? cost + before.cost + (last === week - 2 ? earlier : best) : -Infinity;
+    [earlier, later, last] = [Math.max(best, toBefore), after ? cost + after.cost + best : -Infinity, week];
+  }
+  return Math.max(earlier, later);
 }
