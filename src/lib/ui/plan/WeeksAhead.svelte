@@ -53,8 +53,10 @@
           <li>
             <StartLine {input} {batch} firm={week < input.firmWeeks} />
             <p class="text-sm text-quiet {week < input.firmWeeks ? '' : 'no-print'}">
-              {#if years}<span data-sure>{sureSays(surenessOf(years, batch, input.firmWeeks))}</span
-                >{'; '}{/if}{ends(batch)}
+              {#if years}
+                <span data-sure>{`${sureSays(surenessOf(years, batch, input.firmWeeks))}; `}</span>
+              {/if}
+              {ends(batch)}
             </p>
             {#if week < input.firmWeeks}
               <StartActs
