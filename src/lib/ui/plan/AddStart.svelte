@@ -2,16 +2,12 @@
   import { Button } from 'flowbite-svelte';
   import type { SeasonInput } from '$lib/core/season';
   import ActionForm from '../forms/ActionForm.svelte';
-  import ChoiceField from '../forms/ChoiceField.svelte';
   import Fold from '../forms/Fold.svelte';
   import TextField from '../forms/TextField.svelte';
-  import { useHouse } from '../house/house.svelte';
-  import { styleNames } from './names';
+  import KindField from './KindField.svelte';
 
   /** A start that the plan has not: it is held to, and all else laid out around it. */
   let { input, today }: { input: SeasonInput; today: string } = $props();
-  const house = useHouse();
-  const items = $derived(input.styles.map((s) => ({ value: s.id, name: styleNames(house.household)(s.id) })));
 </script>
 
 <Fold text="Begin something else in a week" quiet class="no-print">
@@ -22,13 +18,7 @@
     label="A start of your own"
   >
     {#snippet children({ busy, problemAt })}
-      <ChoiceField
-        label="Kind"
-        name="styleId"
-        {items}
-        value={items[0]?.value}
-        problem={problemAt('styleId')}
-      />
+      <KindField ids={input.styles.map((s) => s.id)} problem={problemAt('styleId')} />
       <TextField
         label="In the week of"
         name="monday"

@@ -8,6 +8,7 @@
   import QuietAct from '../forms/QuietAct.svelte';
   import TextField from '../forms/TextField.svelte';
   import { useHouse } from '../house/house.svelte';
+  import KindField from './KindField.svelte';
   import { styleNames } from './names';
 
   /** How much of each kind is wanted, by hand: it goes before what was eaten. */
@@ -20,7 +21,6 @@
   let { input, wishes, wishesAt, today }: Props = $props();
   const house = useHouse();
   const name = $derived(styleNames(house.household));
-  const items = $derived(input.groups.map((g) => ({ value: g.id, name: name(g.id) })));
   const said = $derived<WishAt[]>(
     [
       ...Object.entries(wishes).map(([styleId, servings]) => ({ styleId, servings, when: '' })),
@@ -64,13 +64,7 @@
       label="How much is wanted"
     >
       {#snippet children({ busy, problemAt })}
-        <ChoiceField
-          label="Kind"
-          name="styleId"
-          {items}
-          value={items[0]?.value}
-          problem={problemAt('styleId')}
-        />
+        <KindField ids={input.groups.map((g) => g.id)} problem={problemAt('styleId')} />
         <TextField label="Servings" name="servings" inputmode="decimal" problem={problemAt('servings')} />
         <ChoiceField label="When" items={WHEN} bind:value={chosen} />
         <TextField label="For one of you: who" name="who" maxlength={40} problem={problemAt('who')} />
