@@ -10,9 +10,9 @@ const SOON = 2;
 const FIRM = 6;
 
 /**
- * Another plan than the one that was kept: a start of it that is dropped costs something, and a new one between its first
- * and its last start;
- * a start moved by a week a third of both. Source: the model of the season's plan, §7; that kilos may drift is left out.
+ * Another plan than the one that was kept: a start of it that is dropped costs something, and a new one between its first and
+ * its last start; a start moved by a week a third of both. Source: the model of the season's plan, §7; that kilos may drift is
+ * left out.
  */
 export function changeRows({ input, to, starts }: Laying): void {
   const { earlier, points } = input;

@@ -130,7 +130,7 @@ export class PlanSearch {
     return true;
   }
 
-  /** Why each start of this week, what else one may do with what lies there, one more of each jar that runs out, other years. */
+  /** Why each start of this week, what else one may do with what lies there, a little more of what is used up, other years. */
   private async explain(input: SeasonInput, mine: number): Promise<void> {
     const plan = plainly(this.found?.plan ?? null);
     if (!plan) return;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { max, median } from 'd3-array';
   import type { KindInPast, KindInSeason } from '$lib/core/season';
   import { cropColour } from '../../jar/colours';
   import { useHouse } from '../../house/house.svelte';
@@ -43,15 +44,17 @@
   });
   const share = (t: number) =>
     kind.wanted[t]! > 0 ? Math.min(1, kind.eaten[t]! / kind.wanted[t]!) : kind.eaten[t]! > 0 ? 1 : 0;
-  /** What was eaten, of what is wanted in a usual week. */
-  const usual = $derived(
-    Math.max(0.1, ...[...kind.wanted].sort((a, b) => a - b).slice(0, Math.ceil(kind.wanted.length / 2)))
-  );
+  /** What was eaten is drawn of what is wanted in a usual week; where the plan has none of it, of the most that was eaten. */
+  const usual = $derived(median(kind.wanted) || max(past?.eaten ?? []) || 1);
   const eaten = $derived(
     shownOf(past?.eaten ?? [], weeks).map(({ week, of }) => ({ week, of: Math.min(1, of / usual) }))
   );
   const sum = (of: readonly number[]) => shown.reduce((a, t) => a + (of[t] ?? 0), 0);
-  const says = $derived(`${Math.round(sum(kind.eaten))} of ${Math.round(sum(kind.wanted))} servings`);
+  const says = $derived(
+    kind.wanted.length === 0
+      ? 'none of it planned'
+      : `${Math.round(sum(kind.eaten))} of ${Math.round(sum(kind.wanted))} servings`
+  );
 </script>
 
 <Row {name} {says} {weeks} high={top + TABLE + 4} acts>
