@@ -32,10 +32,12 @@ for (const { name, width, height } of SIZES)
     await sheet.getByLabel('pH', { exact: true }).fill('4,3');
     await sheet.getByLabel('Read with').selectOption('meter');
     await sheet.getByRole('button', { name: 'Save the reading' }).click();
+    const undo = page.getByRole('button', { name: 'Undo' }).last();
+    await undo.focus();
     await expect.poll(() => readings(page)).toBe(read + 1);
     await expect(curve(page)).toContainText(/Your last reading moved .* later\./);
     await expect(picture).not.toHaveAttribute('aria-label', before!);
-    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await undo.click();
     await expect.poll(() => readings(page)).toBe(read);
     await expect(picture).toHaveAttribute('aria-label', before!);
   });

@@ -143,6 +143,21 @@ test('Kit: a jar more and one fewer, a place, a salt counted', async ({ page }) 
   await expect(page.getByRole('listitem').filter({ hasText: 'Fine sea salt' })).toContainText('2 500 g');
 });
 
+test('what was said goes after ten seconds, but not from under the hand', async ({ page }) => {
+  await page.clock.install();
+  await open(page, '/kit');
+  await page.getByRole('button', { name: 'One 15 l crock more' }).click();
+  const undo = page.getByRole('button', { name: 'Undo', exact: true });
+  await undo.focus();
+  await page.clock.fastForward(60_000);
+  await expect(undo).toBeVisible();
+  await undo.blur();
+  await page.clock.fastForward(9_000);
+  await expect(undo).toBeVisible();
+  await page.clock.fastForward(2_000);
+  await expect(undo).toHaveCount(0);
+});
+
 test('an address that leads nowhere says where to go', async ({ page }) => {
   await page.goto('/notebook/never-was');
   await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();

@@ -1,5 +1,9 @@
 import { clearBench, expect, onBench, open, test } from './support';
 
+// The stand-in trembles, and creeps while something lies on it: within two steps, however slow the machine.
+const A_HEAD = /^90[3-7] g$/;
+const TWO_HEADS = /^18(0[7-9]|1[0-3]) g$/;
+
 test('weighing with the scale: tared in the open, taken when it stands still, lost amid weighing and found', async ({
   page,
   request
@@ -19,11 +23,11 @@ test('weighing with the scale: tared in the open, taken when it stands still, lo
   await panel.getByRole('button', { name: 'a head', exact: true }).click();
   // What moves cannot be taken.
   const take = pad.getByRole('button', { name: 'Take the weight for Weight' });
-  await expect(panel.locator('[data-scale]')).toHaveText(/^90[45] g$/);
+  await expect(panel.locator('[data-scale]')).toHaveText(A_HEAD);
   await expect(take).toBeEnabled();
   await take.click();
   const weight = pad.getByRole('textbox', { name: 'Weight', exact: true });
-  await expect(weight).toHaveValue(/^90[45] g$/);
+  await expect(weight).toHaveValue(A_HEAD);
   const said = await weight.inputValue();
 
   await panel.getByRole('button', { name: 'pull the plug' }).click();
@@ -34,13 +38,13 @@ test('weighing with the scale: tared in the open, taken when it stands still, lo
   await expect(pad.getByText('The scale does not answer.')).toHaveCount(0);
   await expect(weight).toHaveValue('1.8 kg');
   await panel.getByRole('button', { name: 'a head', exact: true }).click();
-  await expect(panel.locator('[data-scale]')).toHaveText(/^18(09|10|11) g$/);
+  await expect(panel.locator('[data-scale]')).toHaveText(TWO_HEADS);
   await expect(take).toBeEnabled();
   await take.click();
-  await expect(weight).toHaveValue(/^18(09|10|11) g$/);
+  await expect(weight).toHaveValue(TWO_HEADS);
   await pad.getByRole('button', { name: 'Weigh in, to the bench' }).click();
   await expect(page).toHaveURL(/\/bench/);
-  await expect(page.getByText(/18(09|10|11).g picked|1.8(09|1\d).g picked/)).toBeVisible();
+  await expect(page.getByText(/18(0[7-9]|1[0-3]).g picked|1.8(0[7-9]|1[0-3]).g picked/)).toBeVisible();
 });
 
 test('the bench takes it too, and a bar follows the scale', async ({ page, request }) => {
@@ -52,7 +56,7 @@ test('the bench takes it too, and a bar follows the scale', async ({ page, reque
   const take = page.getByRole('button', { name: 'Take the weight for Kohlrabi, prepared' });
   await expect(take).toBeEnabled();
   await take.click();
-  await expect(page.getByRole('textbox', { name: 'Kohlrabi, prepared' })).toHaveValue(/^119[456] g$/);
+  await expect(page.getByRole('textbox', { name: 'Kohlrabi, prepared' })).toHaveValue(/^119[3-7] g$/);
   await request.post('/api/v1/scale', { data: { do: 'empty' } });
   await page.getByText('Weigh it out, one after the other').click();
   await page.getByRole('textbox', { name: 'Salt, weighed' }).focus();

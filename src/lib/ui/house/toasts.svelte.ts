@@ -17,21 +17,32 @@ const SHOWN_MS = 10_000;
 
 class Toasts {
   all = $state<Said[]>([]);
-  /** Where timers wait: stopped while a hand or the keyboard is on a toast. */
+  /** Ten seconds each: none for one that a hand or the keyboard is on. */
   private timers = new Map<string, ReturnType<typeof setTimeout>>();
 
   say(text: string, more: Partial<Omit<Said, 'id' | 'text'>> = {}): void {
     const said: Said = { id: nanoid(8), text, more: '', tone: 'done', undo: null, link: null, ...more };
     this.all = [...this.all.slice(-2), said];
+    this.letGo(said.id);
+  }
+
+  /** A hand, or the keyboard, is on it: it stays as long as that. */
+  hold(id: string): void {
+    clearTimeout(this.timers.get(id));
+    this.timers.delete(id);
+  }
+
+  /** The hand went elsewhere: ten seconds from here. */
+  letGo(id: string): void {
+    this.hold(id);
     this.timers.set(
-      said.id,
-      setTimeout(() => this.drop(said.id), SHOWN_MS)
+      id,
+      setTimeout(() => this.drop(id), SHOWN_MS)
     );
   }
 
   drop(id: string): void {
-    clearTimeout(this.timers.get(id));
-    this.timers.delete(id);
+    this.hold(id);
     this.all = this.all.filter((s) => s.id !== id);
   }
 

@@ -18,6 +18,10 @@
     <Toast
       dismissable={false}
       class="pointer-events-auto w-full max-w-xl rounded-lg border-0 bg-slate p-0 text-chalk shadow-lg dark:bg-slate dark:text-chalk"
+      onpointerenter={() => toasts.hold(said.id)}
+      onpointerleave={() => toasts.letGo(said.id)}
+      onfocusin={() => toasts.hold(said.id)}
+      onfocusout={() => toasts.letGo(said.id)}
     >
       <div class="flex items-center gap-4 px-4 py-1">
         <p class="grow py-2 text-base">
