@@ -1,11 +1,13 @@
 import type { Highs, Model } from 'highs';
-import type { Entry, Lp, LpSolver, OpenLp, Solved, SolvedWhole } from '../core/season';
+import type { Ends, Entry, Lp, LpSolver, OpenLp, Solved, SolvedWhole } from '../core/season';
 
 /** Solved; and left because nothing better than what was asked for can come. */
 const OPTIMAL = 7;
 const NOT_BETTER = 11;
 /** Whole numbers: the time is up, but something may have been found. */
 const TIME_UP = 13;
+/** What part of its work the solver puts into guesses where nothing else is said: its own default. */
+const GUESSES = 0.05;
 /** What the solver takes for no bound. */
 const NO_BOUND = 1e30;
 
@@ -52,7 +54,7 @@ class OpenHighs implements OpenLp {
     return { value, x: colValue, worth: colDual.map((d) => -d), left: modelStatus === NOT_BETTER };
   }
 
-  whole(from: readonly Entry[], { seconds, gap }: { seconds: number; gap: number }): SolvedWhole | null {
+  whole(from: readonly Entry[], { seconds, gap, onlyBound }: Ends): SolvedWhole | null {
     const { model, lp } = this;
     const whole = lp.whole.flatMap((is, i) => (is ? [i] : []));
     if (whole.length > 0)
@@ -63,7 +65,10 @@ class OpenHighs implements OpenLp {
     if (from.length > 0) model.setSolution({ indices: from.map(([c]) => c), values: from.map(([, n]) => n) });
     model.zeroAllClocks();
     // What helps from one relaxed one to the next hinders here.
-    model.options.set({ solver: 'choose', presolve: 'on', time_limit: seconds, mip_rel_gap: gap });
+    model.options.set({
+      ...{ solver: 'choose', presolve: 'on', time_limit: seconds, mip_rel_gap: gap },
+      ...{ mip_heuristic_effort: onlyBound ? 0 : GUESSES, mip_lp_solver: onlyBound ? 'ipm' : 'choose' }
+    });
     const { modelStatus } = model.run();
     if (modelStatus !== OPTIMAL && modelStatus !== TIME_UP) return null;
     const value = -model.getObjectiveValue();

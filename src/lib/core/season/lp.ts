@@ -17,14 +17,24 @@ export interface Lp {
 export interface OpenLp {
   /** Solves it with fractions, from where it stood last; null: there is no solution. */
   relaxed(): Solved | null;
-  /** Solves it in whole numbers, from what of them is known, for so many seconds, or till it is so close to the best. */
-  whole(from: readonly Entry[], ends: { readonly seconds: number; readonly gap: number }): SolvedWhole | null;
+  /** Solves it in whole numbers, from what of them is known. */
+  whole(from: readonly Entry[], ends: Ends): SolvedWhole | null;
   /** New bounds of some columns. */
   bound(columns: readonly number[], lower: readonly number[], upper: readonly number[]): void;
   /** Nothing that is not better than this is wanted; null: all is. */
   better(than: number | null): void;
   close(): void;
 }
+
+/** When a search in whole numbers ends. */
+export interface Ends {
+  readonly seconds: number;
+  /** So close to the best, as a share of it, is close enough. */
+  readonly gap: number;
+  /** What cannot be better is looked for, not something better: no time goes into guesses. */
+  readonly onlyBound?: boolean;
+}
+
 export interface Solved {
   readonly value: number;
   readonly x: ArrayLike<number>;

@@ -1,4 +1,4 @@
-import type { LpSolver, OpenLp, Solved } from './lp';
+import type { Ends, LpSolver, OpenLp, Solved } from './lp';
 import { seasonModel } from './model';
 import type { Model } from './model-types';
 import { isAmong, startOptions, type StartOption } from './options';
@@ -133,10 +133,10 @@ export class Search {
   }
 
   /**
-   * Whole starts at once, from a plan: what no plan can be better than, and a better choice where there is one.
-   * The last that may be asked of a search.
+   * Whole starts at once, from a plan: what no plan can be better than, and a better choice; whether there was another one. The
+   * last that may be asked of a search.
    */
-  proven(plan: SeasonPlan, ends: { readonly seconds: number; readonly gap: number }): void {
+  proven(plan: SeasonPlan, ends: Ends): boolean {
     const columns = this.model.starts.map((s) => s.made);
     this.lp.bound(
       columns,
@@ -144,10 +144,12 @@ export class Search {
       columns.map(() => 1)
     );
     const solved = this.lp.whole(wholeIn(this.input, this.model, plan), ends);
-    if (!solved) return;
+    if (!solved) return false;
     this.bound = Math.min(this.bound, solved.bound);
     this.value = solved.value;
+    const before = this.made;
     this.made = columns.map((c) => (solved.x[c]! > 0.5 ? 1 : 0));
+    return this.made.some((is, i) => is !== before[i]);
   }
 
   /** A move may lie behind one that was taken since. */

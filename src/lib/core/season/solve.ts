@@ -1,6 +1,6 @@
 import { checkPlan } from './check';
 import { greedyPlan } from './greedy';
-import type { LpSolver } from './lp';
+import type { Ends, LpSolver } from './lp';
 import { isAmong, startOptions } from './options';
 import { Search } from './search';
 import type { SeasonInput, StartIn } from './types';
@@ -33,11 +33,9 @@ const ROUND_GAIN = 0.0005;
 /** A proof that is so close is one. */
 const PROOF_GAP = 0.002;
 
-/** How long and how close better jars are looked for: on the way, and at last. */
-const JARS = { seconds: 2, gap: 0.001 };
-const AT_LAST = { seconds: 5, gap: 0.001 };
-/** Only sizes and meals, no search for better jars. */
+/** Only sizes and meals, its jars rounded; and the best whole jars, looked for so long. */
 const AT_ONCE = { seconds: 0, gap: 0 };
+const JARS = { seconds: 2.5, gap: 0.001 };
 
 const UNPROVEN = { bound: Infinity, trials: 0, settled: false };
 
@@ -61,10 +59,9 @@ export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until 
     if (isBetter) best = found;
     return isBetter || at.settled ? [{ ...best, ...at }] : [];
   };
-  const first = best;
   yield { ...best, ...UNPROVEN };
   // An earlier plan's starts, where there are some, then the plain way's.
-  for (const from of [until.from ?? [], first.plan.batches].filter((f) => f.length > 0)) {
+  for (const from of [until.from ?? [], best.plan.batches].filter((f) => f.length > 0)) {
     const starts = startOptions(input).filter(({ style, week }) =>
       isAmong([...from, ...input.held], style.id, week)
     );
@@ -72,21 +69,22 @@ export function* seasonPlans(input: SeasonInput, solver: LpSolver, until: Until 
   }
   const search = new Search(input, solver);
   const over = () => (until.stop?.() ?? false) || search.trials >= (until.trials ?? Infinity);
-  const chosen = (settled: boolean) =>
-    better(carriedOut(input, solver, search.chosen(), settled ? AT_LAST : JARS), {
+  const chosen = (ends: Ends | null, settled = false) =>
+    better(ends && carriedOut(input, solver, search.chosen(), ends), {
       ...{ bound: search.bound, trials: search.trials, settled }
     });
   try {
     search.dive();
     search.goBackTo(best.plan.batches);
-    yield* chosen(false);
+    yield* chosen(AT_ONCE);
     for (let before = -Infinity; !over() && search.value > before + ROUND_GAIN * Math.abs(search.value);) {
       before = search.value;
       search.round(over);
-      if (search.value > before) yield* chosen(false);
     }
-    if (until.proof) search.proven(best.plan, { seconds: until.proof, gap: PROOF_GAP });
-    yield* chosen(true);
+    yield* chosen(JARS, !until.proof);
+    if (!until.proof) return;
+    const isOther = search.proven(best.plan, { seconds: until.proof, gap: PROOF_GAP, onlyBound: true });
+    yield* chosen(isOther ? JARS : null, true);
   } finally {
     search.close();
   }

@@ -1,5 +1,5 @@
 import { checkPlan, type PlanFacts } from './check';
-import type { Entry, LpSolver, OpenLp, Solved } from './lp';
+import type { Ends, Entry, LpSolver, OpenLp, Solved, SolvedWhole } from './lp';
 import { seasonModel } from './model';
 import type { Model, StartColumns } from './model-types';
 import { planOf } from './plan';
@@ -13,30 +13,20 @@ export interface Checked {
 }
 
 /**
- * Carries starts out in whole jars in the firm weeks: rounded week by week, then bettered in whole numbers from there.
- * Null: nothing that the checker lets pass came of it.
+ * Carries starts out in whole jars in the firm weeks: rounded week by week; then, where there is time for it, in whole numbers at
+ * once. Null: nothing that the checker lets pass came of it.
  */
 export function carriedOut(
   input: SeasonInput,
   solver: LpSolver,
   starts: readonly StartOption[],
-  ends: { readonly seconds: number; readonly gap: number }
+  ends: Ends
 ): Checked | null {
   const model = seasonModel(input, starts);
   const lp = solver.open(model.lp);
   try {
     const rounded = roundedJars(input, model, lp);
-    const all = model.lp.cost.map((_, i) => i);
-    lp.bound(all, model.lp.lower, model.lp.upper);
-    const held = model.starts
-      .filter(
-        ({ option: o, made }) => isAmong(input.held, o.style.id, o.week) && (rounded?.x[made] ?? 0) > 0.5
-      )
-      .map((s) => s.made);
-    const ones = held.map(() => 1);
-    lp.bound(held, ones, ones);
-    const from = all.map((c): Entry => [c, rounded?.x[c] ?? 0]);
-    const solved = ends.seconds > 0 ? lp.whole(rounded ? from : [], ends) : null;
+    const solved = ends.seconds > 0 ? wholeJars(input, model, lp, rounded, ends) : null;
     const best = [rounded, solved].filter((s) => s !== null).sort((a, b) => b.value - a.value)[0];
     if (!best) return null;
     const plan = planOf(input, model, best.x);
@@ -45,6 +35,33 @@ export function carriedOut(
   } finally {
     lp.close();
   }
+}
+
+/**
+ * In whole numbers at once: which starts of the firm weeks are made, and in which jars. The later ones are all made, as they were
+ * chosen in fractions: so few numbers are left that the best of them is found in a second. Where that cannot be, all are free.
+ */
+function wholeJars(
+  input: SeasonInput,
+  model: Model,
+  lp: OpenLp,
+  rounded: Solved | null,
+  ends: Ends
+): SolvedWhole | null {
+  const all = model.lp.cost.map((_, i) => i);
+  const isMade = ({ made }: StartColumns) => (rounded?.x[made] ?? 0) > 0.5;
+  const from = rounded ? all.map((c): Entry => [c, rounded.x[c]!]) : [];
+  const { starts } = model;
+  const held = starts.filter((s) => isAmong(input.held, s.option.style.id, s.option.week) && isMade(s));
+  const later = starts.filter((s) => s.option.week >= input.firmWeeks);
+  const best = (made: readonly StartColumns[]) => {
+    const columns = made.map((s) => s.made);
+    const ones = columns.map(() => 1);
+    lp.bound(all, model.lp.lower, model.lp.upper);
+    lp.bound(columns, ones, ones);
+    return lp.whole(made.every(isMade) ? from : [], ends);
+  };
+  return best([...held, ...later]) ?? best(held);
 }
 
 /**
