@@ -19,7 +19,7 @@ import { Beside, plainly } from '../house/beside';
 import { rememberStarts, startsSeen } from './seen';
 
 /** How long is looked for a better plan, and then for what no plan can be better than, seconds. */
-const LOOKS = { seconds: 3.6, proof: 3.5 };
+const LOOKS = { seconds: 5, proof: 3.5 };
 
 /** So many other years are played through. */
 export const YEARS = 200;
