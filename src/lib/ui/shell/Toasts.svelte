@@ -3,18 +3,21 @@
   import { page } from '$app/state';
   import { toasts } from '../house/toasts.svelte';
   import { fillsScreen } from './rooms';
+
+  // In a making the hand is at the foot of the screen, and its header is read: one at a time, above.
+  const inMaking = $derived(fillsScreen(page.url.pathname));
+  const shown = $derived(inMaking ? toasts.all.slice(-1) : toasts.all);
 </script>
 
 <div
   class={[
     'no-print pointer-events-none fixed inset-x-0 z-50 flex flex-col items-center gap-2 px-4',
-    // In a making the hand is at the foot of the screen.
-    fillsScreen(page.url.pathname) ? 'top-3' : 'bottom-24 md:bottom-6'
+    inMaking ? 'top-3' : 'bottom-24 md:bottom-6'
   ]}
   role="status"
   aria-live="polite"
 >
-  {#each toasts.all as said (said.id)}
+  {#each shown as said (said.id)}
     <Toast
       dismissable={false}
       class="pointer-events-auto w-full max-w-xl rounded-lg border-0 bg-slate p-0 text-chalk shadow-lg dark:bg-slate dark:text-chalk"
