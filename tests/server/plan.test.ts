@@ -56,6 +56,37 @@ it('what lies in the Garden, grows, stands and is owned makes the season', async
   expect(points).toBeGreaterThan(plainPlan(input).facts.points - 1e-9);
 });
 
+it('a jar that goes under no board is not planned with, where it ferments or where it is kept', async () => {
+  await house.say('weigh-in', { cropId: 'cabbage-white', weight: '4 kg', bed: '', variety: '' });
+  await house.say('weigh-in', { cropId: 'pepper-cayenne', weight: '2 kg', bed: '', variety: '' });
+  await house.say('own-jars', { geometryId: 'clip-5000', lid: 'clamped', owned: 1, name: '5 l clip jar' });
+  await house.say('own-jars', {
+    geometryId: 'crock-water-5l',
+    lid: 'water channel',
+    owned: 1,
+    name: 'crock'
+  });
+  const places = (await household(house.db)).places;
+  const low = async (id: string, shelfMm: number | '') => {
+    const { name, kind, tempC } = places.find((p) => p.id === id)!;
+    expect(
+      await house.say('set-place', { placeId: id, name, kind, tempC, shelfLitres: '', shelfMm })
+    ).toMatchObject({ ok: true });
+  };
+  const sizes = async (style: string) =>
+    (await asked()).input.styles.find((s) => s.id === style)!.sizes.map((s) => s.split('.')[0]);
+  const all = ['clip-1000', 'clip-5000', 'crock-water-5l'];
+  expect(await sizes('shredded')).toEqual(all);
+  // With its lid a clip jar of 5 l stands 320 mm high, one of a litre less than 220.
+  await low('fridge', 310);
+  expect(await sizes('shredded')).toEqual(['clip-1000', 'crock-water-5l']);
+  expect(await sizes('pepper-sauce')).toEqual(['clip-1000', 'clip-5000']);
+  await low('fridge', 330);
+  expect(await sizes('shredded')).toEqual(all);
+  await low(places.find((p) => p.kind === 'counter')!.id, 220);
+  expect(await sizes('shredded')).toEqual(['clip-1000']);
+});
+
 it('hands are as they were said, or as is usual; days away are nobody’s weeks', async () => {
   const usual = (await asked()).hands;
   const said = await house.say('say-hands', { hours: 2.5, batches: 1 });

@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/index';
 import { byWarmth, LATE } from '../forecast/index';
 import { cropsOf, type Household, type Place } from '../kit/index';
-import { keepingDays, SHELF } from '../larder/index';
+import { keepingDays, SHELF, tooTall } from '../larder/index';
 import type { Learned } from '../learn/index';
 import { crop, likeOf, type Cut } from '../produce/index';
 import { paceKey } from '../run/index';
@@ -91,9 +91,8 @@ function seasonStyle(
     litres: { from: LEAST_LITRES, to: MOST_LITRES },
     hours: { fixed: FIXED_HOURS, perKg: minutesPerKg(s, crops, paces) / 60 },
     shares: shares(s, crops),
-    // A crock is for what makes its own brine.
-    sizes: sizes.filter((j) => s.salting === 'dry' || !isCrockKind(house, j.id)).map((j) => j.id),
-    bottled: BOTTLED.includes(styleLike(s.id))
+    sizes: sizes.filter((j) => isFor(house, s, j.id)).map((j) => j.id),
+    bottled: isBottled(s)
   };
 }
 
@@ -112,9 +111,18 @@ function shares(s: Style, crops: readonly SeasonCrop[]): SeasonStyle['shares'] {
   return crops.map((c) => ({ cropId: c.id, from: 0, to: beside(c) ? most : 1, cost: 0 }));
 }
 
-function isCrockKind({ jars }: Household, jarId: string): boolean {
+const isBottled = (s: Style): boolean => BOTTLED.includes(styleLike(s.id));
+
+/**
+ * A crock is for what makes its own brine. A jar goes under the boards of where it ferments, and of where it is kept; but what
+ * ferments in a crock, or is bottled, is kept in something else.
+ */
+function isFor({ jars, places }: Household, s: Style, jarId: string): boolean {
   const shape = jarGeometry(jars.find((j) => j.id === jarId)?.geometryId ?? '');
-  return shape !== undefined && isCrock(shape);
+  if (!shape || (s.salting !== 'dry' && isCrock(shape))) return false;
+  const { counter, cold, cellar } = stores(places);
+  const takes = (at: readonly Place[]) => at.length === 0 || at.some((p) => !tooTall(p, shape.id));
+  return takes(counter) && (isBottled(s) || isCrock(shape) || takes([...cold, ...cellar]));
 }
 
 /** Prepared kg in a usable litre, over what it may be made of here. Example: white cabbage, shredded and pressed: `1`. */
