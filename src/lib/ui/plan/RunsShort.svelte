@@ -7,20 +7,24 @@
   /** Which kinds run short, how much of what is wanted, and when first. */
   let { input, facts, ways }: { input: SeasonInput; facts: PlanFacts; ways: PlanWays } = $props();
   const house = useHouse();
-  /** A week is short when less than half of its wish is on the table. */
+  /** A week is short when less than half of its wish is on the table; a little is missing when more than a tenth is. */
   const SHORT = 0.5;
+  const LITTLE = 0.1;
+  const inWeeks = (n: number) => `${n} week${n === 1 ? '' : 's'}`;
   const rows = $derived(
     input.groups
       .map((g) => {
         const missed = facts.missed.filter((m) => m.group === g.id);
         const wanted = g.wanted.reduce((a, n) => a + n, 0);
-        const short = missed.filter((m) => m.servings > SHORT * (g.wanted[m.week] ?? 0));
+        const missing = (share: number) => missed.filter((m) => m.servings > share * (g.wanted[m.week] ?? 0));
+        const short = missing(SHORT);
         return {
           id: g.id,
           name: styleNames(house.household)(g.id),
           missed: missed.reduce((a, m) => a + m.servings, 0),
           wanted,
           weeks: short.length,
+          little: missing(LITTLE).length,
           from: short.length > 0 ? Math.min(...short.map((m) => m.week)) : null
         };
       })
@@ -46,9 +50,9 @@
           <td class="pr-4 text-right">{Math.round(r.wanted)}</td>
           <td class="pr-4 text-right">{Math.round(r.wanted - r.missed)}</td>
           <td
-            >{#if r.from === null}never{:else}{r.weeks} week{r.weeks === 1 ? '' : 's'}, first in that of {ways.week(
+            >{#if r.from !== null}{inWeeks(r.weeks)}, first in that of {ways.week(
                 r.from
-              )}{/if}</td
+              )}{:else if r.little > 0}a little, in {inWeeks(r.little)}{:else}never{/if}</td
           >
         </tr>
       {/each}
