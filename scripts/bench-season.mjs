@@ -30,7 +30,7 @@ async function bundled() {
 }
 
 const SIZES = [
-  { name: 'household', size: 'HOUSEHOLD', seeds: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10], seconds: 5, proof: 3.5 },
+  { name: 'household', size: 'HOUSEHOLD', seeds: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10], seconds: 10, proof: 3.5 },
   { name: 'market garden', size: 'MARKET', seeds: [1, 2, 3], seconds: 25, proof: 25 }
 ];
 

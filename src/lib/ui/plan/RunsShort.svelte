@@ -11,6 +11,19 @@
   const SHORT = 0.5;
   const LITTLE = 0.1;
   const inWeeks = (n: number) => `${n} week${n === 1 ? '' : 's'}`;
+  /** "3 weeks, first in that of 19 Apr; a little in 20 more"; "a little, in 25 weeks"; "never". */
+  function shortSays({
+    weeks,
+    from,
+    little
+  }: {
+    weeks: number;
+    from: number | null;
+    little: number;
+  }): string {
+    if (from === null) return little > 0 ? `a little, in ${inWeeks(little)}` : 'never';
+    return `${inWeeks(weeks)}, first in that of ${ways.week(from)}${little > 0 ? `; a little in ${little} more` : ''}`;
+  }
   const rows = $derived(
     input.groups
       .map((g) => {
@@ -24,7 +37,7 @@
           missed: missed.reduce((a, m) => a + m.servings, 0),
           wanted,
           weeks: short.length,
-          little: missing(LITTLE).length,
+          little: missing(LITTLE).length - short.length,
           from: short.length > 0 ? Math.min(...short.map((m) => m.week)) : null
         };
       })
@@ -49,11 +62,7 @@
           <th scope="row" class="py-1 pr-4 text-left font-semibold">{r.name}</th>
           <td class="pr-4 text-right">{Math.round(r.wanted)}</td>
           <td class="pr-4 text-right">{Math.round(r.wanted - r.missed)}</td>
-          <td
-            >{#if r.from !== null}{inWeeks(r.weeks)}, first in that of {ways.week(
-                r.from
-              )}{:else if r.little > 0}a little, in {inWeeks(r.little)}{:else}never{/if}</td
-          >
+          <td>{shortSays(r)}</td>
         </tr>
       {/each}
     </tbody>

@@ -18,8 +18,11 @@ import type { PlanWorker } from '$lib/workers/plan.worker';
 import { Beside, plainly } from '../house/beside';
 import { rememberStarts, startsSeen } from './seen';
 
-/** How long is looked for a better plan, and then for what no plan can be better than, seconds. */
-const LOOKS = { seconds: 5, proof: 3.5 };
+/**
+ * How long is looked for a better plan at most, and then for what no plan can be better than, seconds. A household's search ends
+ * by itself after some three; a phone, or a machine with other work, takes longer.
+ */
+const LOOKS = { seconds: 10, proof: 3.5 };
 
 /** So many other years are played through. */
 export const YEARS = 200;

@@ -6,7 +6,8 @@
 
   // In a making the hand is at the foot of the screen, and its header is read: one at a time, above.
   const inMaking = $derived(fillsScreen(page.url.pathname));
-  const shown = $derived(inMaking ? toasts.all.slice(-1) : toasts.all);
+  /** Hidden, not gone: it hears that the hand or the keyboard left it. */
+  const over = (i: number): string => (inMaking && i < toasts.all.length - 1 ? 'hidden' : '');
 </script>
 
 <div
@@ -17,10 +18,12 @@
   role="status"
   aria-live="polite"
 >
-  {#each shown as said (said.id)}
+  {#each toasts.all as said, i (said.id)}
     <Toast
       dismissable={false}
-      class="pointer-events-auto w-full max-w-xl rounded-lg border-0 bg-slate p-0 text-chalk shadow-lg dark:bg-slate dark:text-chalk"
+      class="pointer-events-auto w-full max-w-xl rounded-lg border-0 bg-slate p-0 text-chalk shadow-lg dark:bg-slate dark:text-chalk {over(
+        i
+      )}"
       onpointerenter={() => toasts.hold(said.id)}
       onpointerleave={() => toasts.letGo(said.id)}
       onfocusin={() => toasts.hold(said.id)}
