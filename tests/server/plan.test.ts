@@ -265,3 +265,18 @@ it('a start is moved: not then, and held to in its new week', async () => {
   expect(said.barred).toEqual([{ styleId: 'pieces', monday: '2026-09-28' }]);
   expect(said.held).toEqual([{ styleId: 'pieces', monday: '2026-10-05' }]);
 });
+
+it('bottles that are owned bound what is finished into them; who owns none is not bound by them', async () => {
+  await house.say('weigh-in', { cropId: 'pepper-cayenne', weight: '2 kg', bed: '', variety: '' });
+  const bottles = async () => (await asked()).input.bottles;
+  expect(await bottles()).toBeGreaterThan(1000);
+  const own = async (owned: number) =>
+    expect(
+      await house.say('own-jars', { geometryId: 'bottle-250', lid: 'loose', owned, name: 'bottle' })
+    ).toMatchObject({ ok: true });
+  await own(6);
+  const six = await bottles();
+  // Filled to where they are filled, not to the brim.
+  expect(six).toBeGreaterThan(6 * 0.2);
+  expect(six).toBeLessThan(6 * 0.27);
+});

@@ -195,7 +195,7 @@ it('off-cuts get a making beside it: its style, its salt, figures and jars of th
   expect(shown.bench.draft).toMatchObject({ fraction: 0.025, saltKindId: 'kosher-flake' });
   // Once there, they are not there a second time.
   expect(await house.say('begin-beside', { runId: 'run', lotId: 'sorted.off', name: 'Again' })).toMatchObject(
-    { codes: ['bench-empty'] }
+    { codes: ['lot-begun-already'] }
   );
   await must('undo', { of: 'beside' });
   expect((await lots.load(house.db, 'sorted.off'))!.state.gardenG).toBe(300);

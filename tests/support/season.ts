@@ -55,6 +55,7 @@ export function plainSeason(said: {
     crops: [{ id: 'crop', picks: said.picks, rawWeeks: 1, trim: 1, fresh: said.fresh ?? 0, lots: [] }],
     styles: [PLAIN],
     sizes: [{ id: 'litre', litres: 1, owned: said.owned }],
+    bottles: 1000,
     groups: [said.wanted],
     ...{
       standing: [],
@@ -119,6 +120,7 @@ export function someSeason(seed: number, size: SeasonSizes): SeasonInput {
       lots: []
     };
   });
+  const bottles = 4 * size.scale;
   const sizes = [0.4, 0.85, 1.8, 2.8, 4.5].slice(0, size.scale > 1 ? 5 : 3).map((litres, i) => ({
     ...{ id: `j${i}`, litres },
     owned: Math.ceil((size.scale * (6 + dice(6))) / (1 + litres))
@@ -160,7 +162,7 @@ export function someSeason(seed: number, size: SeasonSizes): SeasonInput {
     };
   });
   return {
-    ...{ weeks, crops, styles, sizes, groups, standing: [], stored: [], opened: {} },
+    ...{ weeks, crops, styles, sizes, bottles, groups, standing: [], stored: [], opened: {} },
     ...{ held: [], barred: [], earlier: [], firmWeeks: 6, countEvery: 2, points: USUAL_POINTS }
   };
 }

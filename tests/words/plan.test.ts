@@ -20,7 +20,15 @@ import {
 
 const ways = { mass: (g: number) => `${g} g`, week: (t: number) => `week ${t}` };
 const facts = (lost: number, missed: number, servings: number): PlanFacts => ({
-  ...{ points: 100, thrownKg: 0, servings, hours: [], jars: {}, room: { counter: [], cold: [], cellar: [] } },
+  ...{
+    points: 100,
+    thrownKg: 0,
+    servings,
+    hours: [],
+    jars: {},
+    bottles: [],
+    room: { counter: [], cold: [], cellar: [] }
+  },
   lost: lost > 0 ? [{ cropId: 'carrot', week: 2, kg: lost }] : [],
   missed: missed > 0 ? [{ group: 'pieces', week: 3, servings: missed }] : []
 });

@@ -98,7 +98,8 @@ export function oneMoreSays(
     jar: () => `One more ${jarName(what.is === 'jar' ? what.sizeId : '')}`,
     room: () => `${more(ONE_MORE.room)} ${what.is === 'room' ? PLACE[what.place] : ''}`,
     hour: () => 'An hour more in every week',
-    water: () => `${more(ONE_MORE.water)} water for brine in every week`
+    water: () => `${more(ONE_MORE.water)} water for brine in every week`,
+    bottles: () => `${more(ONE_MORE.bottles)} in bottles`
   }[what.is]();
   return `${says} would ${brings}.`;
 }
@@ -128,6 +129,7 @@ const STOPS: Readonly<Record<Stops, string>> = {
   jars: 'no jar that it may stand in is owned',
   counter: 'there is no room on the counter',
   water: 'there is too little water for its brine in that week',
+  bottles: 'there are too few bottles for it',
   store: 'there is nowhere to put it when it is ready',
   others: 'there is not enough for it beside the others'
 };

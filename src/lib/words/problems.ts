@@ -80,6 +80,10 @@ const SENTENCES: Readonly<Record<RefusalCode, Words | ((v: Values) => Words)>> =
   'jar-kind-unknown': ['You do not own that kind of jar.', 'Add it in Kit first.'],
   'jar-shape-unknown': ['I do not know that shape of jar.', 'Choose one from the list.'],
   'lot-unknown': ['That pick is not there.', 'Reload the page: it may have been undone.'],
+  'lot-begun-already': [
+    'Nothing of that pick lies in the Garden any more.',
+    'If a making of it was begun already, it waits on Today.'
+  ],
   'dish-unknown': ['That dish is not there.', 'Reload the page: it may have been dropped.'],
   'dish-of-nothing': [
     'No ferment goes into that dish.',

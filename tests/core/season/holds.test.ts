@@ -81,6 +81,22 @@ describe('what must always hold of a season', () => {
     for (const input of [none, unwanted, away]) expect(last(await plansOf(input)).plan.batches).toEqual([]);
   });
 
+  it('fills no more bottles than there are, begins nothing for which there are none, and says so', async () => {
+    const season = (bottles: number): SeasonInput => {
+      const plain = plainSeason({ picks: [9], owned: 12, wanted: wantedIn([1, 2, 3, 4, 5], 12) });
+      return { ...plain, bottles, styles: [{ ...PLAIN, bottled: true }] };
+    };
+    for (const bottles of [0, 0.5, 2, 4]) {
+      const plans = await plansOf(season(bottles));
+      for (const { plan, facts } of plans) {
+        expect(checkPlan(season(bottles), plan).faults).toEqual([]);
+        expect(Math.max(0, ...facts.bottles)).toBeLessThanOrEqual(bottles + 0.05);
+      }
+    }
+    expect(last(await plansOf(season(0.5))).plan.batches).toEqual([]);
+    expect(whatStops(season(0.5), { styleId: 'style', week: 0 })).toBe('bottles');
+  });
+
   it('makes no more brine in a week than there is water for, and says where there is too little', async () => {
     const brined = { ...PLAIN, waterPerKg: 0.8 };
     const dry = { ...PLAIN, id: 'dry', group: 'other' };

@@ -62,6 +62,7 @@ describe('the checker against spoiled plans', () => {
       plan,
       { ...input, weeks: input.weeks.map((w) => ({ ...w, water: 0 })) }
     ],
+    ['more in bottles than there are', 'bottles', plan, { ...input, bottles: 0 }],
     ['a batch twice', 'twice', { ...plan, batches: [...plan.batches, first] }],
     [
       'shares shifted',

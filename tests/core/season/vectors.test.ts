@@ -73,6 +73,27 @@ describe('a season worked by hand', () => {
     expect((await planned(season(4.5))).facts.points).toBeCloseTo(29.75, 6);
   });
 
+  it('bottles that are all filled have a price', async () => {
+    // Wanted in two weeks to come, a kilo in each; two litres of bottles take one.
+    const season = (bottles: number): SeasonInput => {
+      const plain = plainSeason({ picks: [4], owned: 9, wanted: wantedIn([3, 4], 10) });
+      return {
+        ...plain,
+        bottles,
+        styles: plain.styles.map((s) => ({ ...s, bottled: true, kgPerLitre: 0.5 }))
+      };
+    };
+    const short = season(2);
+    const { plan, facts } = await planned(short);
+    expect(plan.batches[0]!.kg).toBeCloseTo(1, 6);
+    expect(Math.max(...facts.bottles)).toBeCloseTo(2, 6);
+    expect(usedUp(short, plan, facts)).toEqual([{ is: 'bottles' }]);
+    const worth = oneMore(short, await solver(), plan, { is: 'bottles' })!;
+    expect(worth.missed).toBeCloseTo(5, 6);
+    expect(says({ is: 'bottles' }, worth)).toMatch(/^1 l more in bottles would keep about \d/);
+    expect((await planned(season(4))).plan.batches[0]!.kg).toBeCloseTo(2, 6);
+  });
+
   it('hours and water that are used up have a price, too', async () => {
     const input = (week: Partial<SeasonInput['weeks'][number]>) => {
       const plain = plainSeason({ picks: [6], owned: 9, wanted: wantedIn([1, 2, 3, 4, 5, 6], 10), week });

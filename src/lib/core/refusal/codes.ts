@@ -1,3 +1,4 @@
+import { OF_MAKINGS } from './codes-making';
 import { OF_THE_SEASON } from './codes-season';
 
 /**
@@ -5,21 +6,15 @@ import { OF_THE_SEASON } from './codes-season';
  * a refusal by a code that does not stand here.
  */
 export const REFUSAL_CODES = [
+  ...OF_MAKINGS,
   ...OF_THE_SEASON,
   'missing',
-  'making-over',
   'salted-not-back',
-  'making-under-way',
-  'making-unknown',
-  'step-not-skipped',
-  'step-unknown',
   'label-out-of-range',
   'labels-off-paper',
   'no-place-left',
   'address-strange',
   'time-out-of-range',
-  'timer-over',
-  'timer-unknown',
   'timers-too-many',
   'turns-too-long',
   'already-answered',

@@ -22,12 +22,16 @@ export function runBegun(
   return done({ type: 'begun', data: said });
 }
 
-/** A making begun beside one that is under way, in the same style; what was washed and trimmed with the rest is behind. */
+/**
+ * A making begun beside one that is under way, in the same style; what was washed and trimmed with the rest is behind. Refuses a
+ * pick of which nothing lies in the Garden: begun by another hand, or by a second tap.
+ */
 export function runBesides(
   beside: Run,
   said: { readonly bench: string; readonly name: string },
   around: Parameters<typeof runBegun>[1]
 ): Outcome<RunEvent[]> {
+  if (around.lying === 0) return refuse('lot-begun-already', { field: 'lotId' });
   const begun =
     goesOn(beside) ?? beforeClosed(beside) ?? runBegun({ ...said, styleId: beside.styleId }, around);
   if (!begun.ok) return begun;

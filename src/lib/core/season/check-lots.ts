@@ -47,12 +47,13 @@ export function checkRaw(input: SeasonInput, plan: SeasonPlan, found: Found) {
   });
 }
 
-/** Stock by style and place, what of it is thrown out, and the room that it takes at the end of each week. */
+/** Stock by style and place, what of it is thrown out, and the room and the bottles that it takes at the end of each week. */
 export function checkStock(input: SeasonInput, plan: SeasonPlan, found: Found) {
   const room: Record<StorePlace, number[]> = {
     cold: input.weeks.map(() => 0),
     cellar: input.weeks.map(() => 0)
   };
+  const bottles = input.weeks.map(() => 0);
   let [thrownKg, leftServings] = [0, 0];
   for (const style of input.styles)
     for (const place of STORE_PLACES) {
@@ -67,7 +68,9 @@ export function checkStock(input: SeasonInput, plan: SeasonPlan, found: Found) {
         const out = of(plan.thrown);
         if (take(lots, of(plan.eaten) + out) > TOLERANCE.stock) found('stock-overdrawn', week, style.id);
         thrownKg += out + spoiled(lots, week);
-        room[place][week]! += style.shelfPerKg * lots.reduce((a, l) => a + l.kg, 0);
+        const stands = lots.reduce((a, l) => a + l.kg, 0);
+        room[place][week]! += style.shelfPerKg * stands;
+        if (style.bottled) bottles[week]! += stands / style.kgPerLitre;
       });
       leftServings += style.servingsPerKg * lots.reduce((a, l) => a + l.kg, 0);
     }
@@ -75,7 +78,10 @@ export function checkStock(input: SeasonInput, plan: SeasonPlan, found: Found) {
     input.weeks.forEach((week, t) => {
       if (room[place][t]! > week[place] + TOLERANCE.room) found('room', t, place);
     });
-  return { room, thrownKg, leftServings };
+  bottles.forEach((litres, t) => {
+    if (litres > input.bottles + TOLERANCE.room) found('bottles', t, '');
+  });
+  return { room, bottles, thrownKg, leftServings };
 }
 
 function comesIn(

@@ -17,6 +17,8 @@ export interface PlanFacts {
   readonly hours: readonly number[];
   readonly room: Readonly<Record<'counter' | 'cold' | 'cellar', readonly number[]>>;
   readonly jars: Readonly<Record<string, readonly number[]>>;
+  /** Litres of bottles that are filled. */
+  readonly bottles: readonly number[];
 }
 
 /**
@@ -38,7 +40,7 @@ export function checkPlan(
   const missed = checkServed(input, plan, found);
   const facts: Omit<PlanFacts, 'points'> = {
     ...{ lost: raw, thrownKg: stock.thrownKg, missed: missed.missed, servings: missed.servings, hours, jars },
-    room: { counter, ...stock.room }
+    ...{ room: { counter, ...stock.room }, bottles: stock.bottles }
   };
   return {
     faults,

@@ -19,6 +19,7 @@ export type Fault =
   | 'fresh'
   | 'stock-overdrawn'
   | 'room'
+  | 'bottles'
   | 'jars'
   | 'back'
   | 'served';

@@ -1,3 +1,4 @@
+import { GreedyRaw } from './greedy-raw';
 import type { End, StartOption } from './options';
 import {
   STORE_PLACES,
@@ -23,7 +24,7 @@ export class GreedyStore {
   readonly eaten: Meal[] = [];
   readonly thrown: Meal[] = [];
   readonly back: SeasonPlan['back'][number][] = [];
-  private readonly raw: { cropId: string; kg: number; readonly last: number }[];
+  readonly raw: GreedyRaw;
   private readonly stock: Stock[];
   private readonly inUse = new Map<string, number>();
   private readonly ready: { styleId: string; from: number; sizeId: string; n: number }[] = [];
@@ -34,8 +35,8 @@ export class GreedyStore {
   private water = 0;
 
   constructor(private readonly input: SeasonInput) {
-    const { crops, stored, standing, weeks } = input;
-    this.raw = crops.flatMap((c) => c.lots.map((l) => ({ cropId: c.id, ...l })));
+    const { stored, standing, weeks } = input;
+    this.raw = new GreedyRaw(input);
     this.stock = [
       ...stored.map((s) => ({ ...s, from: 0 })),
       ...standing.map((s) => {
@@ -52,9 +53,7 @@ export class GreedyStore {
     );
   }
 
-  private style(id: string): SeasonStyle | undefined {
-    return this.input.styles.find((s) => s.id === id);
-  }
+  private style = (id: string): SeasonStyle | undefined => this.input.styles.find((s) => s.id === id);
 
   private hold(styleId: string, from: number, jars: readonly JarsInUse[]): void {
     for (const { sizeId, n } of jars) {
@@ -71,8 +70,7 @@ export class GreedyStore {
     week: number,
     lays?: (there: (styleId: string, place: StorePlace) => number) => readonly Meal[]
   ): void {
-    for (const c of this.input.crops)
-      this.raw.push({ cropId: c.id, kg: c.picks[week] ?? 0, last: week + c.rawWeeks - 1 });
+    this.raw.begin(week);
     for (const r of this.ready)
       if (r.from === week && this.style(r.styleId)?.bottled) {
         this.inUse.set(r.sizeId, (this.inUse.get(r.sizeId) ?? 0) - r.n);
@@ -107,7 +105,7 @@ export class GreedyStore {
 
   /** It ends: what is past its week spoils, and jars that were eaten empty come back. */
   end(week: number): void {
-    for (const l of this.raw) if (l.last <= week) l.kg = 0;
+    this.raw.end(week);
     for (const s of this.stock) if (s.last <= week) s.kg = 0;
     this.makeRoom(week);
     for (const r of this.ready) {
@@ -124,59 +122,6 @@ export class GreedyStore {
     }
   }
 
-  /** Takes raw, the oldest first; how much of it there was. */
-  takeRaw(cropId: string, wants: number): number {
-    let kg = wants;
-    for (const l of this.raw.filter((x) => x.cropId === cropId).sort((a, b) => a.last - b.last)) {
-      const gone = Math.min(l.kg, kg);
-      l.kg -= gone;
-      kg -= gone;
-    }
-    return wants - kg;
-  }
-
-  private rawOf = (cropId: string): number =>
-    this.raw.reduce((a, l) => (l.cropId === cropId ? a + l.kg : a), 0);
-
-  /** Raw that is lost unless it is used in this week, kg. */
-  rotting(cropId: string, week: number): number {
-    return this.raw.reduce((a, l) => (l.cropId === cropId && l.last <= week ? a + l.kg : a), 0);
-  }
-
-  rotsNow(cropId: string, week: number): boolean {
-    return this.rotting(cropId, week) > 0.05;
-  }
-
-  /** Prepared kg that the garden has for a share. */
-  private has = (cropId: string | null): number => {
-    const trim = this.input.crops.find((c) => c.id === cropId)?.trim ?? 0;
-    return cropId === null ? Infinity : this.rawOf(cropId) * trim;
-  };
-
-  /** Prepared kg that there is for a style, by its shares. */
-  prepared({ shares, litres, kgPerLitre }: SeasonStyle): number {
-    const most = litres.to * kgPerLitre;
-    const all = shares.reduce((a, s) => a + Math.min(this.has(s.cropId), s.to * most), 0);
-    return Math.min(most, all, ...shares.map((s) => (s.from > 0 ? this.has(s.cropId) / s.from : Infinity)));
-  }
-
-  /** Takes what a batch is made of: each share's least, the rest of what there is most of; null: it does not come out. */
-  use({ shares }: SeasonStyle, kg: number): PlannedBatch['uses'] | null {
-    const parts = shares.map((s) => ({ s, kg: s.from * kg, has: this.has(s.cropId) }));
-    let rest = kg - parts.reduce((a, p) => a + p.kg, 0);
-    for (const p of [...parts].sort((a, b) => a.s.cost - b.s.cost || b.has - a.has)) {
-      const more = Math.max(0, Math.min(rest, p.s.to * kg - p.kg, p.has - p.kg));
-      p.kg += more;
-      rest -= more;
-    }
-    if (rest > 1e-6 || parts.some((p) => p.kg > p.has + 1e-6)) return null;
-    for (const p of parts) {
-      const crop = this.input.crops.find((c) => c.id === p.s.cropId);
-      if (crop) this.takeRaw(crop.id, p.kg / crop.trim);
-    }
-    return parts.filter((p) => p.kg > 0).map((p) => ({ cropId: p.s.cropId, kg: p.kg }));
-  }
-
   /** Servings that a start's appetite will want while it keeps, and those of them that nothing will still. */
   uncovered({ style, ends }: StartOption): { readonly open: number; readonly all: number } {
     const [from, last] = [ends[0]!.week, Math.max(...ends.map((e) => e.last))];
@@ -189,15 +134,23 @@ export class GreedyStore {
     return { open: Math.max(0, all - there), all };
   }
 
+  /** Litres of shelf that a kilo of it takes, and of bottles. */
+  private shelf = (s: Stock): number => this.style(s.styleId)?.shelfPerKg ?? 0;
+  private bottle({ styleId }: Stock): number {
+    const style = this.style(styleId);
+    return style?.bottled ? 1 / style.kgPerLitre : 0;
+  }
+
   /** Where it may go: the first end that has room for it as long as it keeps, were nothing of what is there eaten. */
   endFor({ ends, style }: StartOption): (End & { readonly kg: number }) | null {
+    const stands = (per: (s: Stock) => number) => this.stock.reduce((a, s) => a + s.kg * per(s), 0);
+    const bottles = style.bottled
+      ? (this.input.bottles - stands((s) => this.bottle(s))) * style.kgPerLitre
+      : Infinity;
     for (const end of ends) {
-      const taken = this.stock.reduce(
-        (a, s) => (s.place === end.place ? a + s.kg * (this.style(s.styleId)?.shelfPerKg ?? 0) : a),
-        0
-      );
+      const taken = stands((s) => (s.place === end.place ? this.shelf(s) : 0));
       const room = Math.min(...this.input.weeks.slice(end.week, end.last + 1).map((w) => w[end.place]));
-      const kg = (room - taken) / style.shelfPerKg;
+      const kg = Math.min((room - taken) / style.shelfPerKg, bottles);
       if (kg > 0) return { ...end, kg };
     }
     return null;
@@ -232,19 +185,25 @@ export class GreedyStore {
     this.water += style.waterPerKg * b.kg;
   }
 
-  /** What a place has no room for goes, what keeps least first. */
+  /** What places and bottles have no room for goes, what keeps least first. */
   private makeRoom(week: number): void {
-    for (const place of STORE_PLACES) {
-      const there = this.stock.filter((s) => s.place === place && s.from <= week && s.kg > 0);
-      const shelf = (s: Stock) => this.style(s.styleId)?.shelfPerKg ?? 0;
-      let over = there.reduce((a, s) => a + s.kg * shelf(s), 0) - this.input.weeks[week]![place];
-      for (const s of there.sort((a, b) => a.last - b.last)) {
-        if (over <= 1e-9 || shelf(s) === 0) break;
-        const kg = Math.min(s.kg, over / shelf(s));
-        s.kg -= kg;
-        over -= kg * shelf(s);
-        this.thrown.push({ styleId: s.styleId, place, week, kg });
-      }
+    const there = this.stock.filter((s) => s.from <= week).sort((a, b) => a.last - b.last);
+    for (const place of STORE_PLACES)
+      this.empties(there, this.input.weeks[week]![place], week, (s) =>
+        s.place === place ? this.shelf(s) : 0
+      );
+    this.empties(there, this.input.bottles, week, (s) => this.bottle(s));
+  }
+
+  private empties(there: readonly Stock[], room: number, week: number, per: (s: Stock) => number): void {
+    let over = there.reduce((a, s) => a + s.kg * per(s), 0) - room;
+    for (const s of there) {
+      if (over <= 1e-9) return;
+      const kg = per(s) > 0 ? Math.min(s.kg, over / per(s)) : 0;
+      if (kg <= 0) continue;
+      s.kg -= kg;
+      over -= kg * per(s);
+      this.thrown.push({ styleId: s.styleId, place: s.place, week, kg });
     }
   }
 }

@@ -19,7 +19,7 @@ export function greedyPlan(input: SeasonInput): SeasonPlan {
   input.weeks.forEach((_, week) => {
     store.begin(week);
     for (const crop of input.crops) {
-      const kg = store.takeRaw(crop.id, crop.fresh);
+      const kg = store.raw.take(crop.id, crop.fresh);
       if (kg > 0) fresh.push({ cropId: crop.id, week, kg });
     }
     const here = options
@@ -41,8 +41,8 @@ export function wishFor(input: SeasonInput, store: GreedyStore, o: StartOption):
   const { open, all } = store.uncovered(o);
   const share = all > 0 ? open / all : 0;
   if (share <= 0) return 0;
-  const rots = o.style.shares.some((s) => s.cropId !== null && store.rotsNow(s.cropId, o.week));
-  if (!rots && store.prepared(o.style) < KEEPERS_WAIT * o.least) return 0;
+  const rots = o.style.shares.some((s) => s.cropId !== null && store.raw.rotsNow(s.cropId, o.week));
+  if (!rots && store.raw.prepared(o.style) < KEEPERS_WAIT * o.least) return 0;
   return share * input.points.missed[1] + (rots ? ROTS : 0);
 }
 
@@ -65,11 +65,11 @@ export function begun(
   if (parts.length === 0) return null;
   const counter = Math.min(...parts.map((p) => store.counterFor(o, p.end)));
   const room = free ? free.kg : Infinity;
-  const most = Math.min(o.most, store.prepared(style), by.wants, room, store.workFor(o), counter);
+  const most = Math.min(o.most, store.raw.prepared(style), by.wants, room, store.workFor(o), counter);
   const jars = jarsFor(input, store, style, most / style.kgPerLitre);
   const kg = style.kgPerLitre * jars.reduce((a, j) => a + j.n * j.litres, 0);
   if (kg < o.least - 1e-9 || kg <= 0) return null;
-  const uses = store.use(style, kg);
+  const uses = store.raw.use(style, kg);
   if (!uses) return null;
   const batch = {
     ...{ styleId: style.id, week, kg, uses },

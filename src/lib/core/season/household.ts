@@ -2,7 +2,7 @@ import { appetiteOf, eatenOf, eatersFrom, jarsToEat, type TaughtByEating } from 
 import { addDays, type Day } from '../calendar/index';
 import type { CareHouse } from '../care/index';
 import type { Batch } from '../batch/index';
-import { cropsOf, plannedUses, type Household } from '../kit/index';
+import { cropsOf, plannedUses, type Household, type OwnedJar } from '../kit/index';
 import type { Learned } from '../learn/index';
 import { rawLife, type Lot } from '../lot/index';
 import { crop, keepsRaw, type Crop } from '../produce/index';
@@ -77,7 +77,8 @@ export function seasonAhead(known: SeasonKnown): SeasonInput {
   const begun = known.batches.map(startOf);
   return {
     weeks: seasonWeeks(known, stands.shelf),
-    ...{ crops, styles, sizes, groups: seasonGroups(known, styles) },
+    ...{ crops, styles, sizes, bottles: seasonBottles(known.household, stands.bottled) },
+    groups: seasonGroups(known, styles),
     ...{ standing: stands.standing, stored: stands.stored, opened: stands.opened },
     ...boundBy(known.said, known.today, begun),
     ...{ firmWeeks: FIRM_WEEKS, countEvery: COUNT_EVERY, points: pointsFor(known.said.matters) }
@@ -123,14 +124,28 @@ const rawWeeks = (row: Crop): number => Math.max(1, Math.round(keepsRaw(row, 'co
 const lastWeek = (day: Day, now: number): number => Math.max(0, weekOf(day) - now);
 
 function seasonSizes({ jars }: Household): SeasonSize[] {
-  return jars.flatMap((j): SeasonSize[] => {
-    const shape = jarGeometry(j.geometryId);
-    // Bottles are for what is finished.
-    if (!shape || isBottle(shape) || j.owned === 0) return [];
-    const measured = j.brimMl === null ? shape : { ...shape, brimMl: j.brimMl };
-    const ml = usableMl(measured, j.headspaceMm ?? undefined, j.weightMl ?? 0);
-    return ml > 0 ? [{ id: j.id, litres: ml / 1000, owned: j.owned }] : [];
-  });
+  // Bottles are for what is finished.
+  return jars.filter((j) => !isBottleKind(j)).flatMap(sizeOf);
+}
+const isBottleKind = (j: OwnedJar): boolean => isBottle({ id: j.geometryId });
+
+function sizeOf(j: OwnedJar): SeasonSize[] {
+  const shape = jarGeometry(j.geometryId);
+  if (!shape || j.owned === 0) return [];
+  const measured = j.brimMl === null ? shape : { ...shape, brimMl: j.brimMl };
+  const ml = usableMl(measured, j.headspaceMm ?? undefined, j.weightMl ?? 0);
+  return ml > 0 ? [{ id: j.id, litres: ml / 1000, owned: j.owned }] : [];
+}
+
+/** Bottles, l; who owns none fills whatever is at hand. What is in bottles is, however many are said to be there. */
+function seasonBottles({ jars }: Household, filled: number): number {
+  const all = jars.filter(isBottleKind).flatMap(sizeOf);
+  return all.length === 0
+    ? NO_LIMIT
+    : Math.max(
+        filled,
+        all.reduce((a, j) => a + j.litres * j.owned, 0)
+      );
 }
 
 function seasonWeeks(
@@ -203,6 +218,7 @@ function standsNow(
   const stored: SeasonInput['stored'][number][] = [];
   const opened: Record<string, number> = {};
   const shelf = new Map<string, number>();
+  let bottled = 0;
   const inWeeks = (days: number) => Math.max(0, weekOf(addDays(today, days)) - weekOf(today));
   for (const b of batches)
     for (const jar of jarsToEat(b, care, today)) {
@@ -213,11 +229,12 @@ function standsNow(
       const where = jar.from > 0 ? 'counter' : 'cold';
       shelf.set(where, (shelf.get(where) ?? 0) + kg * (style?.shelfPerKg ?? 0));
       if (!style) continue;
+      if (style.bottled) bottled += kg / style.kgPerLitre;
       if (jar.from > 0) standing.push({ styleId, kg, ready: inWeeks(jar.from), jars });
       else stored.push({ styleId, place: 'cold', kg, last: inWeeks(jar.latest), jars });
       // A jar comes back when what it holds now is eaten: what it lacks of a full one was.
       const full = style.kgPerLitre * (sizes.find((s) => s.id === jar.jarId)?.litres ?? 0);
       opened[styleId] = (opened[styleId] ?? 0) + Math.max(0, full - kg);
     }
-  return { standing, stored, opened, shelf };
+  return { standing, stored, opened, shelf, bottled };
 }

@@ -10,12 +10,13 @@ interface Arrival {
   readonly kg: number;
 }
 
-/** What stands stored, style by style and place by place: no more than what is still good; and what the places take. */
+/** What stands stored, style by style and place by place: no more than what is still good; and what places and bottles take. */
 export function stockRows(laying: Laying): StockColumns[] {
   const stock = laying.input.styles.flatMap((style) =>
     STORE_PLACES.flatMap((place) => stockOf(laying, style, place))
   );
   roomRows(laying, stock);
+  bottleRows(laying, stock);
   return stock;
 }
 
@@ -92,6 +93,17 @@ function roomRows({ input, to }: Laying, stock: readonly StockColumns[]): void {
         .map((s): Entry => [s.stands[t - s.from]!, styleOf(input, s).shelfPerKg]);
       if (entries.length > 0) to.most(entries, week[place]);
     });
+}
+
+/** What is finished into bottles stands in them till it is eaten: as many litres as it took in its jars. */
+function bottleRows({ input, to }: Laying, stock: readonly StockColumns[]): void {
+  const bottled = stock.filter((s) => styleOf(input, s).bottled);
+  input.weeks.forEach((_, t) => {
+    const entries = bottled
+      .filter((s) => s.from <= t)
+      .map((s): Entry => [s.stands[t - s.from]!, 1 / styleOf(input, s).kgPerLitre]);
+    if (entries.length > 0) to.most(entries, input.bottles);
+  });
 }
 
 const styleOf = (input: SeasonInput, { styleId }: StockColumns): SeasonStyle =>

@@ -59,6 +59,7 @@ function optionOf(input: SeasonInput, style: SeasonStyle, week: number): StartOp
     ...style.shares.map((s, i) => (s.from > 0 ? has[i]! / s.from : Infinity)),
     style.shares.reduce((a, s, i) => a + Math.min(has[i]!, s.to * style.litres.to * style.kgPerLitre), 0),
     counter / style.shelfPerKg,
+    style.bottled ? input.bottles * style.kgPerLitre : Infinity,
     style.waterPerKg > 0 ? water / style.waterPerKg : Infinity,
     style.hours.perKg > 0 ? (hours - style.hours.fixed) / style.hours.perKg : Infinity
   );
@@ -67,7 +68,8 @@ function optionOf(input: SeasonInput, style: SeasonStyle, week: number): StartOp
 }
 
 /** Why a style cannot be begun in a week: what there is not enough of. */
-export type Stops = 'away' | 'produce' | 'hands' | 'jars' | 'counter' | 'water' | 'store' | 'others';
+export type Stops =
+  'away' | 'produce' | 'hands' | 'jars' | 'counter' | 'water' | 'bottles' | 'store' | 'others';
 
 /** Why a start that is wanted is not in a plan; `others`: it could be, were it not for the other starts. */
 export function whatStops(input: SeasonInput, { styleId, week }: StartIn): Stops {
@@ -79,12 +81,13 @@ export function whatStops(input: SeasonInput, { styleId, week }: StartIn): Stops
   const least = style.litres.from * style.kgPerLitre;
   const without = (free: Partial<SeasonInput>) =>
     optionOf({ ...input, barred: [], ...free }, style, week) !== null;
+  const freed = { sizes: input.sizes.map((j) => ({ ...j, owned: Infinity })), bottles: Infinity };
   const endless = input.weeks.map((w) => ({ ...w, counter: Infinity, hours: Infinity, water: Infinity }));
   if (endsOf(input, style, week).length === 0) return 'store';
-  if (!without({ weeks: endless, sizes: input.sizes.map((j) => ({ ...j, owned: Infinity })) }))
-    return 'produce';
+  if (!without({ ...freed, weeks: endless })) return 'produce';
   if (at.counter < least * style.shelfPerKg) return 'counter';
   if (at.water < least * style.waterPerKg) return 'water';
+  if (style.bottled && input.bottles * style.kgPerLitre < least) return 'bottles';
   return without({ weeks: endless }) ? 'hands' : 'jars';
 }
 

@@ -42,7 +42,7 @@ export function played(input: SeasonInput, plan: SeasonPlan): SeasonPlan {
   const eatsFresh = (cropId: string, week: number, wants: number) => {
     const key = `${cropId} ${week}`;
     const had = fresh.get(key)?.kg ?? 0;
-    const kg = store.takeRaw(cropId, wants);
+    const kg = store.raw.take(cropId, wants);
     if (kg > 0) fresh.set(key, { cropId, week, kg: had + kg });
     return had + kg;
   };
@@ -61,7 +61,7 @@ export function played(input: SeasonInput, plan: SeasonPlan): SeasonPlan {
     }
     for (const c of input.crops) {
       const had = fresh.get(`${c.id} ${week}`)?.kg ?? 0;
-      eatsFresh(c.id, week, Math.min(c.fresh - had, store.rotting(c.id, week)));
+      eatsFresh(c.id, week, Math.min(c.fresh - had, store.raw.rotting(c.id, week)));
     }
     store.end(week);
   });
@@ -76,7 +76,7 @@ function inProportion(store: GreedyStore, o: StartOption, planned: PlannedBatch)
     return { ...s, from: Math.max(s.from, part * 0.999), to: Math.max(s.from, part) };
   });
   const style = { ...o.style, shares: shares.filter((s) => s.to > 0) };
-  return { ...o, style, most: Math.min(o.most, store.prepared(style)) };
+  return { ...o, style, most: Math.min(o.most, store.raw.prepared(style)) };
 }
 
 /** As large as was planned, or the next small jar more; its parts where the plan wants them. */
@@ -94,7 +94,7 @@ function asPlanned(input: SeasonInput, { style, ends }: StartOption, planned: Pl
 const rottingFor = (input: SeasonInput, store: GreedyStore, { style, week }: StartOption): number =>
   style.shares.reduce((a, s) => {
     const trim = input.crops.find((c) => c.id === s.cropId)?.trim ?? 0;
-    return s.cropId === null ? a : a + trim * store.rotting(s.cropId, week);
+    return s.cropId === null ? a : a + trim * store.raw.rotting(s.cropId, week);
   }, 0);
 
 /** What was not begun this week, would rot and is wanted, the most wanted first. */
@@ -106,7 +106,7 @@ function rottingFirst(
 ): StartOption[] {
   return here
     .filter((o) => !begunAlready.some((b) => b.week === o.week && b.styleId === o.style.id))
-    .filter((o) => o.style.shares.some((s) => s.cropId !== null && store.rotsNow(s.cropId, o.week)))
+    .filter((o) => o.style.shares.some((s) => s.cropId !== null && store.raw.rotsNow(s.cropId, o.week)))
     .map((o) => ({ o, wish: wishFor(input, store, o) }))
     .filter((x) => x.wish > 0)
     .sort((a, b) => b.wish - a.wish || a.o.style.id.localeCompare(b.o.style.id))

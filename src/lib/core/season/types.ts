@@ -152,6 +152,8 @@ export interface SeasonInput {
   readonly crops: readonly SeasonCrop[];
   readonly styles: readonly SeasonStyle[];
   readonly sizes: readonly SeasonSize[];
+  /** Bottles for what is finished into them, l. */
+  readonly bottles: number;
   readonly groups: readonly SeasonGroup[];
   readonly standing: readonly SeasonStanding[];
   readonly stored: readonly SeasonStored[];

@@ -52,14 +52,14 @@ export function whyBatch(
   return with_ && without ? worthOf(with_.facts, without.facts) : null;
 }
 
-/** Something of which there might be a little more: a jar of a size, room in a place, an hour or water in every week. */
+/** Something of which there might be a little more: a jar of a size, room in a place, bottles, an hour or water in every week. */
 export type OneMore =
   | { readonly is: 'jar'; readonly sizeId: string }
   | { readonly is: 'room'; readonly place: keyof PlanFacts['room'] }
-  | { readonly is: 'hour' | 'water' };
+  | { readonly is: 'hour' | 'water' | 'bottles' };
 
-/** So much more of each: litres of shelf, hours, litres of water. */
-export const ONE_MORE = { room: 10, hour: 1, water: 5 } as const;
+/** So much more of each: litres of shelf, hours, litres of water, litres of bottles. */
+export const ONE_MORE = { room: 10, hour: 1, water: 5, bottles: 1 } as const;
 
 /** As full as this is full. */
 const FULL = 0.98;
@@ -82,7 +82,8 @@ export function usedUp(input: SeasonInput, plan: SeasonPlan, facts: PlanFacts): 
       .filter((place) => isFull(facts.room[place], (w) => w[place]))
       .map((place): OneMore => ({ is: 'room', place })),
     ...(isFull(facts.hours, (w) => w.hours) ? [{ is: 'hour' } as const] : []),
-    ...(isFull(water, (w) => w.water) ? [{ is: 'water' } as const] : [])
+    ...(isFull(water, (w) => w.water) ? [{ is: 'water' } as const] : []),
+    ...(isFull(facts.bottles, () => input.bottles) ? [{ is: 'bottles' } as const] : [])
   ];
 }
 
@@ -105,6 +106,8 @@ function withOneMore(input: SeasonInput, what: OneMore): SeasonInput {
       return weeks((w) => ({ hours: w.hours + ONE_MORE.hour }));
     case 'water':
       return weeks((w) => ({ water: w.water + ONE_MORE.water }));
+    case 'bottles':
+      return { ...input, bottles: input.bottles + ONE_MORE.bottles };
   }
 }
 

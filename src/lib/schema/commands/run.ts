@@ -29,7 +29,7 @@ export const RUN = {
   'begin-beside': command(
     beginBesideSchema,
     ofRun,
-    [...GOES_ON, 'lot-unknown', 'making-under-way', 'style-unknown', 'bench-empty'],
+    [...GOES_ON, 'lot-unknown', 'making-under-way', 'style-unknown', 'lot-begun-already'],
     (a) => `Beside it: ${a.name}`
   ),
   'do-step': command(doStepSchema, ofRun, [...GOES_ON, 'step-unknown'], (a) => `${a.name}: done`),
