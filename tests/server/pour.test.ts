@@ -128,6 +128,10 @@ describe('a jar is a thing of its own', () => {
     expect((await load('coins')).portions[0]).toMatchObject({ how: 'eaten', reason: 'Soup' });
     await must('undo', { of: 'soup' });
     expect([await jar('sticks'), await jar('coins')]).toEqual(before);
+    await must('eat-meal', { commandId: 'stew', how: 'cooked', portions });
+    expect((await load('coins')).portions[0]).toMatchObject({ how: 'cooked' });
+    await must('undo', { of: 'stew' });
+    expect(await jar('coins')).toEqual(before[1]);
   });
 
   it('refuses more than fits, jars that are not free, and what is to be thrown away', async () => {

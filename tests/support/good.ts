@@ -240,7 +240,11 @@ export const GOOD: Readonly<Record<CommandName, Record<string, unknown>>> = {
     ...{ edition: '2019', product: 'Kraut', pack: 'raw', jarSize: '1 l', rowTo: '300 m', kitchen: '220 m' },
     ...{ way: 'boiling-water', minutes: 1, who: 'Ada' }
   },
-  'eat-meal': { name: 'Soup', portions: [{ batchId: ID, fillingId: `${ID}.j1`, amount: 'quarter' }] },
+  'eat-meal': {
+    name: 'Soup',
+    how: 'cooked',
+    portions: [{ batchId: ID, fillingId: `${ID}.j1`, amount: 'quarter' }]
+  },
   'set-dish': { name: 'Dumplings', uses: [{ styleId: 'shredded', weight: '50 g' }] },
   'drop-dish': { dishId: 'soup' },
   'plan-dish': { dishId: 'soup', servings: 4, day: '2026-12-24' },

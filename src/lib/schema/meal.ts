@@ -2,10 +2,11 @@ import { z } from 'zod';
 import { PORTION_HOW } from '../core/batch';
 import { commandId, day, id, jsonField, maybeText, no, shortText, weightText, whole } from './common';
 
-/** A meal from several jars: how much of each, and what it was, if it has a name. */
+/** A meal from several jars: how much of each, whether it was cooked, and what it was, if it has a name. */
 export const eatMealSchema = z.object({
   commandId,
   name: maybeText,
+  how: z.enum(['eaten', 'cooked'], no('not-a-choice')).default('eaten'),
   portions: jsonField(
     z
       .array(

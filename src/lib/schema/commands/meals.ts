@@ -17,13 +17,18 @@ import { AMOUNT, command, type Command } from './command';
 export const MEALS = {
   'eat-meal': command(
     eatMealSchema,
-    z.object({ lidNumbers: z.array(z.number()).readonly(), g: z.number() }),
+    z.object({
+      lidNumbers: z.array(z.number()).readonly(),
+      g: z.number(),
+      how: z.enum(['eaten', 'cooked'])
+    }),
     [
       ...AMOUNT,
       ...['batch-unknown', 'jar-unknown', 'jar-empty', 'discard-first', 'no-jar-named', 'done-before-it'],
       ...['changed-meanwhile', 'more-than-there-is', 'reason-wanted']
     ] as const,
-    (a, u) => `A meal from ${jarsSaid(a.lidNumbers)}: ${writeMass(a.g, u)} less`
+    (a, u) =>
+      `${a.how === 'cooked' ? 'Cooked' : 'A meal'} from ${jarsSaid(a.lidNumbers)}: ${writeMass(a.g, u)} less`
   ),
   'count-shelf': command(
     countShelfSchema,

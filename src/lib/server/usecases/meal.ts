@@ -5,18 +5,18 @@ import { useCase } from './act';
 import { appendEach, onBatch } from './batches';
 
 /** A meal from several jars: a part of each, all of them or none, and taken back as one. */
-export const eatMeal = useCase('eat-meal', async (work, { name: reason, portions }) => {
+export const eatMeal = useCase('eat-meal', async (work, { name: reason, how, portions }) => {
   const lidNumbers: number[] = [];
   let g = 0;
   for (const { batchId, ...said } of portions) {
     const eaten = await onBatch(work, batchId, (b, around) =>
-      portioned(b, { ...said, weight: '', how: 'eaten', reason }, around.ways, around)
+      portioned(b, { ...said, weight: '', how, reason }, around.ways, around)
     );
     if (!eaten.ok) return eaten;
     lidNumbers.push(...eaten.value.lidNumbers);
     g += eaten.value.g ?? 0;
   }
-  return done({ lidNumbers: lidNumbers.sort((a, b) => a - b), g });
+  return done({ lidNumbers: lidNumbers.sort((a, b) => a - b), g, how });
 });
 
 /** A shelf counted through: what differs is booked with its reason, and the place keeps when it was counted. */

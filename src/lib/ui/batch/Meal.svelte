@@ -12,6 +12,10 @@
   let { jars }: { jars: readonly (Omit<StockJar, 'batch'> & { readonly batch: BatchInHand })[] } = $props();
   const house = useHouse();
   const AMOUNTS = ['quarter', 'half', 'all'] as const;
+  const HOW = [
+    ['eaten', 'Eaten'],
+    ['cooked', 'Cooked with']
+  ] as const;
   const WRITTEN = { quarter: '¼', half: '½', all: 'all' } as const;
   let chosen = $state.raw<Readonly<Record<string, (typeof AMOUNTS)[number] | null>>>({});
   const portions = $derived(
@@ -64,9 +68,19 @@
         problem={problemAt('name')}
       />
       <Trouble problem={problems.find((p) => p.field && p.field !== 'name')} />
-      <Button type="submit" outline class="min-h-12" disabled={busy || portions.length === 0}
-        >Eaten, from {portions.length} jar{portions.length === 1 ? '' : 's'}</Button
-      >
+      <div class="flex flex-wrap gap-2">
+        {#each HOW as [how, said] (how)}
+          <Button
+            type="submit"
+            name="how"
+            value={how}
+            outline
+            class="min-h-12"
+            disabled={busy || portions.length === 0}
+            >{said}, from {portions.length} jar{portions.length === 1 ? '' : 's'}</Button
+          >
+        {/each}
+      </div>
     {/snippet}
   </ActionForm>
 </Fold>
