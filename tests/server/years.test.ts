@@ -106,7 +106,7 @@ describe('years of a household', () => {
     for (const d of some.due) {
       const same = all.due.find((x) => x.placeId === d.placeId)!.stops.shown;
       expect(d.stops.shown.length + d.stops.more).toBe(same.length);
-      expect(d.stops.shown.length).toBeLessThanOrEqual(STEP);
+      expect(d.stops.shown.length).toBeLessThanOrEqual(STEP.whole);
     }
     // What a shelf needs is there, what only the record shows is not.
     for (const b of whole.places.flatMap((p) => p.jars.shown.map((s) => s.batch)))
@@ -165,8 +165,9 @@ describe('years of a household', () => {
 describe('steps', () => {
   const all = [5, 1, 4, 2, 3];
   it('keep the list’s own order, and choose by another where not all is shown', () => {
-    expect(steps(all, 9)).toEqual({ shown: all, more: 0 });
-    expect(steps(all, 2)).toEqual({ shown: [5, 1], more: 3 });
-    expect(steps(all, 3, (a, b) => a - b)).toEqual({ shown: [1, 2, 3], more: 2 });
+    const few = (n: number) => ({ whole: 4, few: n });
+    expect(steps(all, { whole: 5, few: 2 })).toEqual({ shown: all, more: 0 });
+    expect(steps(all, few(2))).toEqual({ shown: [5, 1], more: 3 });
+    expect(steps(all, few(3), (a, b) => a - b)).toEqual({ shown: [1, 2, 3], more: 2 });
   });
 });

@@ -8,7 +8,7 @@ import { CARE_KINDS } from '$lib/core/batch';
 import { CROPS } from '$lib/core/produce';
 
 import { cropColour } from '$lib/ui/jar/colours';
-import { layPieces } from '$lib/ui/jar/pieces';
+import { courseMm, layPieces } from '$lib/ui/jar/pieces';
 import { NEW_HOUSEHOLD, waysOf } from '$lib/core/kit';
 import { heldAgainst } from '$lib/ui/bench/said';
 import { clockTime, inDays, longDay, relativeDay, relativeTime } from '$lib/ui/time';
@@ -83,11 +83,17 @@ describe('pictures', () => {
     expect(cropColour('beet', 'Golden beet dice')).not.toBe(cropColour('beet'));
   });
   it('the same jar always looks the same, and shares show', () => {
-    const a = layPieces(100, 150, 'chunk', [0.7, 0.3]);
-    expect(layPieces(100, 150, 'chunk', [0.7, 0.3])).toEqual(a);
+    const a = layPieces(100, 'chunk', [0.7, 0.3]);
+    expect(layPieces(100, 'chunk', [0.7, 0.3])).toEqual(a);
     expect(a[0]!.length).toBeGreaterThan(a[1]!.length);
-    for (const cut of ['shred', 'ring', 'floret', 'half', 'upright', 'coin'] as const)
-      expect(layPieces(90, 120, cut, [1])[0]).toMatch(/^M[-\d.]/);
+    for (const cut of ['shred', 'ring', 'floret', 'half', 'upright', 'coin'] as const) {
+      const path = layPieces(90, cut, [1])[0]!;
+      expect(path).toMatch(/^M-?\d/);
+      // Begun from the floor up, in tenths of a mm, and no higher than the next course begins.
+      const starts = [...path.matchAll(/M-?\d+,(-?\d+)/g)].map((m) => Number(m[1]) / 10);
+      expect(Math.min(...starts)).toBeGreaterThan(-courseMm(cut) - 30);
+      expect(Math.max(...starts)).toBeLessThan(30);
+    }
   });
 });
 

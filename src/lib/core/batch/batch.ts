@@ -72,14 +72,24 @@ export interface Batch {
   readonly holdsOf: readonly string[];
 }
 
-/** A batch without what only its record shows: what a shelf, a task and a dialog about a jar need. */
-export type BatchInHand = Omit<Batch, 'care' | 'portions' | 'rinses'>;
+/** A batch without what only its record shows: what a shelf, a task, a dialog about a jar and its outlook need. */
+export interface BatchInHand extends Omit<
+  Batch,
+  'care' | 'portions' | 'rinses' | 'tastes' | 'holdsOf' | 'knowing'
+> {
+  /** How sour it was found. */
+  readonly tastes: readonly Pick<Taste, 'id' | 'at' | 'fillingIds' | 'sour'>[];
+}
 
 /** Leaves out what only the record shows, and jars that are empty. */
 export function inHand(b: Batch): BatchInHand {
-  const { care: _, portions: __, rinses: ___, ...rest } = b;
-  // How the last ones were heated is proposed for the next.
-  return { ...rest, fillings: b.fillings.filter((f) => f.emptiedAt === null || f.heated) };
+  const { care: _, portions: __, rinses: ___, holdsOf: ____, knowing: _____, ...rest } = b;
+  return {
+    ...rest,
+    tastes: b.tastes.map(({ id, at, fillingIds, sour }) => ({ id, at, fillingIds, sour })),
+    // How the last ones were heated is proposed for the next.
+    fillings: b.fillings.filter((f) => f.emptiedAt === null || f.heated)
+  };
 }
 
 type Facts = Pick<

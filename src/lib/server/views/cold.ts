@@ -22,7 +22,7 @@ import { care } from './care';
 import { eatingDown } from './eat-down';
 import { living, once } from './living';
 import { souringTaught } from './souring';
-import { JARS_STEP, steps, STEP, type Stepped } from './steps';
+import { ALL, JARS_STEP, steps, STEP, type Step, type Stepped } from './steps';
 
 /** A jar in the cold as its shelf shows it. */
 export interface ColdJar extends Omit<StockJar, 'batch'> {
@@ -86,13 +86,13 @@ export async function cold(house: House, asked: string | null, all: boolean): Pr
   // What is to be thrown away, and what is asked for, is never behind a step.
   const first = (s: ColdJar) => Number(!(s.condemned || s.filling.id === asked));
   const tasks = (await care(house)).filter((t) => places.includes(t.placeId) && t.due <= now);
-  const shownTasks = steps(tasks, all ? Infinity : STEP, (a, b) => a.since - b.since);
+  const shownTasks = steps(tasks, all ? ALL : STEP, (a, b) => a.since - b.since);
   const kinds = await eatingDown(house);
   const free = freeSizes(freeJars(household, await emptiedLately(house.db, house.clock.now())));
   const ofTasks = new Set(shownTasks.shown.map((t) => t.batchId));
   return {
     places: places.flatMap((id) =>
-      shelfOf(household, jars, free, { id, most: all ? Infinity : JARS_STEP, first })
+      shelfOf(household, jars, free, { id, most: all ? ALL : JARS_STEP, first })
     ),
     eatFirst: jars.filter((s) => !s.condemned).slice(0, EAT_FIRST),
     jars: jars.length,
@@ -112,7 +112,7 @@ function shelfOf(
   { places }: Pick<Household, 'places'>,
   jars: readonly ColdJar[],
   free: readonly OwnedSize[],
-  show: { readonly id: string; readonly most: number; readonly first: (s: ColdJar) => number }
+  show: { readonly id: string; readonly most: Step; readonly first: (s: ColdJar) => number }
 ): Cold['places'][number][] {
   const at = jars.filter((s) => s.placeId === show.id);
   const place = places.find((p) => p.id === show.id);

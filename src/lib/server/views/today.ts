@@ -13,7 +13,7 @@ import { leavingSoon } from './away';
 import { care } from './care';
 import { living, once } from './living';
 import { souringTaught } from './souring';
-import { JARS_STEP, steps, STEP, type Stepped } from './steps';
+import { ALL, JARS_STEP, steps, STEP, type Stepped } from './steps';
 
 /** What wants doing now, later and tomorrow, what is to be thrown away, and what is about to turn. */
 export interface Today {
@@ -82,7 +82,7 @@ export async function today(house: House, all: boolean): Promise<Today> {
   const day = dayOfWall(now);
   const tasks = await care(house);
   const dueAll = tasks.filter((t) => t.due <= now);
-  const most = all ? Infinity : STEP;
+  const most = all ? ALL : STEP;
   const due = (await roundNow(house)).map(({ stops, ...place }) => ({
     ...place,
     stops: steps(stops, most, (a, b) => (a.since ?? Infinity) - (b.since ?? Infinity))
@@ -98,7 +98,7 @@ export async function today(house: House, all: boolean): Promise<Today> {
   );
   // Of a place whose shelf can be drawn all that stands there is shown, else those that call only.
   const jarsAt = (placeId: string) => batches.flatMap(standing).filter((f) => placeOf(f) === placeId).length;
-  const drawn = new Set(due.flatMap((p) => (jarsAt(p.placeId) <= JARS_STEP ? [p.placeId] : [])));
+  const drawn = new Set(due.flatMap((p) => (jarsAt(p.placeId) <= JARS_STEP.whole ? [p.placeId] : [])));
   const beside = (b: Batch) => standing(b).some((f) => drawn.has(placeOf(f)));
   return {
     ...{ due, later, tomorrow, condemned: condemnedOf(batches, household.places) },

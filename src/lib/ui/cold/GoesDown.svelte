@@ -1,7 +1,7 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import { area, line } from 'd3-shape';
-  import { dayOfWall, wall } from '$lib/core/calendar';
+  import { addDays, dayOfWall, daysBetween, wall, type Day } from '$lib/core/calendar';
   import type { KindShown } from '$lib/core/appetite';
   import { monthName } from '$lib/words';
 
@@ -11,6 +11,8 @@
   const x = $derived(scaleLinear([0, days], [1, WIDE - 1]).clamp(true));
   const most = $derived(Math.max(1, ...kind.line.map((p) => p.slow)));
   const y = $derived(scaleLinear([0, most], [HIGH - FOOT, TOP]));
+  /** The first of the month after a day's. */
+  const nextFirst = (day: Day): Day => `${addDays(`${day.slice(0, 7)}-01`, 31).slice(0, 7)}-01`;
   type Point = KindShown['line'][number];
   const drawn = $derived(kind.line.filter((p) => p.day <= days));
   /** Where nothing is left for good. */
@@ -28,11 +30,10 @@
   );
   /** The first of every month, or of every third where there are many. */
   const months = $derived.by(() => {
+    const today = dayOfWall(now);
     const firsts: { day: number; name: string }[] = [];
-    for (let day = 1; day <= days; day++) {
-      const at = wall(dayOfWall(now), 12) + day * 1440;
-      if (dayOfWall(at).endsWith('-01')) firsts.push({ day, name: monthName(at) });
-    }
+    for (let first = nextFirst(today); daysBetween(today, first) <= days; first = nextFirst(first))
+      firsts.push({ day: daysBetween(today, first), name: monthName(wall(first, 12)) });
     const every = firsts.length > 7 ? 2 : 1;
     return firsts.filter((_, i) => i % every === 0);
   });

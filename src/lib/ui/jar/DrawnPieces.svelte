@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Drawn } from './drawn.svelte';
+  import { DRAWN_SCALE } from './pieces';
 
   /** Shows nothing itself: what jars use stands here once. Comes after the jars, which say what they need. */
   let { drawn }: { drawn: Drawn } = $props();
@@ -19,7 +20,7 @@
           <path d={paths[2]} fill="none" class="jar-lid" />
         </g>
       {:else}
-        <g {id}>
+        <g {id} transform="scale({DRAWN_SCALE})">
           {#each paths as d, i (i)}<path {d} fill="var(--p{i})" fill-rule="evenodd" />{/each}
         </g>
       {/if}

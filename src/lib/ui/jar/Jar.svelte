@@ -3,7 +3,7 @@
   import { heightOf, isCrock, jarGeometry, profile, type Lid } from '$lib/core/vessel';
   import { cropColour } from './colours';
   import { useDrawn } from './drawn.svelte';
-  import { laidFor, layPieces } from './pieces';
+  import { courseMm, laidFor, layPieces } from './pieces';
   import { lidPaths } from './lid';
 
   interface Props {
@@ -81,10 +81,18 @@
   const drawn = useDrawn();
   /** Of a small picture pieces are drawn coarser: as many as the eye tells apart, and a page that is no heavier for it. */
   const grain = $derived(scale < 0.4 ? 2 : scale < 0.7 ? 1.5 : 1);
+  const laid = $derived(laidFor(width / grain));
   const pieces = $derived.by(() => {
-    const [w, h] = laidFor(width / grain, height / grain);
     const shares = mix.length === 1 ? [1] : mix.map((m) => m.share);
-    return drawn.keep('pieces', [cut, w, h, ...shares].join(' '), () => layPieces(w, h, cut, shares));
+    return drawn.keep('pieces', [cut, laid, ...shares].join(' '), () => layPieces(laid, cut, shares));
+  });
+  /** How the courses of pieces lie one on another, from the floor up: every other one turned about. */
+  const courses = $derived.by(() => {
+    const high = courseMm(cut);
+    const many = Math.max(1, Math.ceil((height - vegTop) / grain / high));
+    return Array.from({ length: many }, (_, i) =>
+      i % 2 === 1 ? `translate(${laid} ${tenth(-i * high)}) scale(-1 1)` : `translate(0 ${tenth(-i * high)})`
+    );
   });
   const colours = $derived(mix.map((m, i) => `--p${i}:${m.colour}`).join(';'));
   const outline = $derived.by(() => {
@@ -127,12 +135,14 @@
       <rect y={liquidTop} {width} height={tenth(height - liquidTop)} fill="var(--brine)" />
       <!-- What lies over the vegetables is cut off at their top. -->
       <svg y={vegTop} {width} height={tenth(Math.max(0, height - vegTop))}>
-        <use
-          href="#{pieces}"
-          y={tenth(Math.max(0, height - vegTop) / grain)}
-          transform={grain === 1 ? undefined : `scale(${grain})`}
+        <g
+          transform="translate(0 {tenth(Math.max(0, height - vegTop))}){grain === 1
+            ? ''
+            : ` scale(${grain})`}"
           style={colours}
-        />
+        >
+          {#each courses as at, i (i)}<use href="#{pieces}" transform={i === 0 ? undefined : at} />{/each}
+        </g>
       </svg>
       {#if left > 0.02}
         <rect x="2" y={tenth(vegTop - 5)} width={tenth(width - 4)} height="5" rx="2" fill="#7f9f62" />

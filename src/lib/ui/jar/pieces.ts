@@ -24,24 +24,26 @@ function mixed(n: number): number {
   return ((h ^ (h >>> 15)) >>> 0) / 2 ** 32;
 }
 
-/** A tenth of a mm is finer than a screen. */
-const one = (n: number): string => String(Math.round(n * 10) / 10).replace(/^(-?)0\./, '$1.');
+/** Drawn in tenths of a mm, finer than a screen: whole numbers are the shortest to write. */
+const tenths = (mm: number): number => Math.round(mm * 10);
+/** What a drawing is scaled by to be in mm. */
+export const DRAWN_SCALE = 0.1;
 
 /** A closed outline from corners around a middle, turned; each corner by its way from the one before, which is short to write. */
 function corners(x: number, y: number, turn: number, points: readonly (readonly [number, number])[]): string {
   const [c, s] = [Math.cos(turn), Math.sin(turn)];
-  const tenths = points.map(
-    ([px, py]) => [Math.round((x + px * c - py * s) * 10), Math.round((y + px * s + py * c) * 10)] as const
-  );
-  const ways = tenths.map(([px, py], i) => {
-    const [fromX, fromY] = tenths[i - 1] ?? [0, 0];
-    return `${one((px - fromX) / 10)},${one((py - fromY) / 10)}`;
+  const all = points.map(([px, py]) => [tenths(x + px * c - py * s), tenths(y + px * s + py * c)] as const);
+  const ways = all.map(([px, py], i) => {
+    const [fromX, fromY] = all[i - 1] ?? [0, 0];
+    return `${px - fromX},${py - fromY}`;
   });
   return `M${ways[0]}l${ways.slice(1).join(' ')}z`;
 }
 
-const circle = (x: number, y: number, r: number): string =>
-  `M${one(x - r)},${one(y)}a${one(r)},${one(r)} 0 1 0 ${one(2 * r)},0a${one(r)},${one(r)} 0 1 0 ${one(-2 * r)},0`;
+function circle(x: number, y: number, radius: number): string {
+  const [r, d] = [tenths(radius), tenths(2 * radius)];
+  return `M${tenths(x - radius)},${tenths(y)}a${r},${r} 0 1 0 ${d},0a${r},${r} 0 1 0 ${-d},0`;
+}
 
 function shape(cut: Cut, x: number, y: number, turn: number): string {
   const [w, h] = SIZE[cut];
@@ -92,13 +94,18 @@ function rounded(x: number, y: number, turn: number, [w, h]: readonly [number, n
   ]);
 }
 
-function lay(widthMm: number, heightMm: number, cut: Cut, shares: readonly number[]): string[] {
+/** From one piece to the next, and from one row to the next, mm. */
+function stepsOf(cut: Cut): readonly [number, number] {
   const [w, h] = SIZE[cut];
-  const stepX = w * (cut === 'shred' ? 0.8 : 1.18);
-  const stepY = h * (cut === 'shred' ? 2.6 : 1.22);
+  return cut === 'shred' ? [w * 0.8, h * 2.6] : [w * 1.18, h * 1.22];
+}
+
+function lay(widthMm: number, cut: Cut, shares: readonly number[]): string[] {
+  const [w, h] = SIZE[cut];
+  const [stepX, stepY] = stepsOf(cut);
   const most = ((cut === 'upright' ? 5 : cut === 'shred' ? 28 : 24) * Math.PI) / 180;
   const paths = shares.map(() => '');
-  for (let row = 0; row * stepY < heightMm; row++) {
+  for (let row = 0; row < rowsOf(cut); row++) {
     for (let col = 0; col * stepX < widthMm + w; col++) {
       const n = (row * 61 + col) * 5 + 1;
       const x = col * stepX + (row % 2 ? stepX / 2 : 0) + (mixed(n) - 0.5) * w * 0.18;
@@ -110,29 +117,33 @@ function lay(widthMm: number, heightMm: number, cut: Cut, shares: readonly numbe
   return paths;
 }
 
-/** Pieces are laid for a jar of the next of these measures, mm, and cut off at the glass: jars of about a size share them. */
+/** Pieces are laid for a jar of the next of these widths, mm, and cut off at the glass: jars of about a size share them. */
 const WIDTHS = [60, 110, 160, 230, 330];
-const HEIGHTS = [110, 210, 320, 450];
-/** The measure for which the pieces of a jar are laid. Example: a jar 102.8 mm wide takes those of 110 mm. */
-export const laidFor = (widthMm: number, heightMm: number): readonly [number, number] => [
-  WIDTHS.find((w) => w >= widthMm) ?? widthMm,
-  HEIGHTS.find((h) => h >= heightMm) ?? heightMm
-];
+/** The width for which the pieces of a jar are laid. Example: a jar 102.8 mm wide takes those of 110 mm. */
+export const laidFor = (widthMm: number): number => WIDTHS.find((w) => w >= widthMm) ?? widthMm;
+
+/** They are laid so high, mm; what stands higher has them again on top, turned about. */
+const COURSE_MM = 100;
+/** Rows of a course: an even number, since every other row is set off by half a piece. */
+const rowsOf = (cut: Cut): number => 2 * Math.ceil(COURSE_MM / stepsOf(cut)[1] / 2);
+/** How high a course of pieces stands, mm. */
+export const courseMm = (cut: Cut): number => Math.round(rowsOf(cut) * stepsOf(cut)[1] * 10) / 10;
 
 /** The same jars are drawn again and again: the last few hundred are remembered. */
 const drawn = new Map<string, string[]>();
 const REMEMBERED = 400;
 
 /**
- * Pieces that cover a region, as one path per item, in proportion to the items' shares; mm, the floor at 0 and up is less.
+ * A course of pieces so many mm wide, as one path per item, in proportion to the items' shares; the paths are in tenths
+ * of a mm (`DRAWN_SCALE`), the floor at 0 and up is less.
  * Rows are laid like bricks and jostled a little; the cut sets their size and turn.
  */
-export function layPieces(widthMm: number, heightMm: number, cut: Cut, shares: readonly number[]): string[] {
+export function layPieces(widthMm: number, cut: Cut, shares: readonly number[]): string[] {
   if (shares.length === 0) return [];
-  const key = [widthMm, heightMm, cut, ...shares.map((s) => s.toFixed(3))].join();
+  const key = [widthMm, cut, ...shares.map((s) => s.toFixed(3))].join();
   const known = drawn.get(key);
   if (known) return known;
-  const paths = lay(widthMm, heightMm, cut, shares);
+  const paths = lay(widthMm, cut, shares);
   if (drawn.size >= REMEMBERED) drawn.clear();
   drawn.set(key, paths);
   return paths;
