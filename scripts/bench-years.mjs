@@ -181,7 +181,7 @@ export async function benchYears() {
   console.log(table);
   writeFileSync(
     join(ROOT, 'docs/bench-years.md'),
-    `# The years side by side\n\nThe last run of \`node scripts/bench-years.mjs\` (part of \`npm run bench\`), on Node ${process.version}, ${cpus().length} cores, other work going on: a large household, three hundred batches a year, played through the use cases from a seed. Medians of what the server says it took, packing included; wanted in the tenth year: pages under 20 ms and within 1.5 times of the first, writes under 8 ms, a start under 1 s, under 160 MB, pages under 150 kB.\n\n${table}\n`
+    `# The years side by side\n\nThe last run of \`node scripts/bench-years.mjs\` (part of \`npm run bench\`), on Node ${process.version}, ${cpus().length} cores: a large household, three hundred batches a year, played through the use cases from a seed. Medians of what the server says it took, packing included; wanted in the tenth year: pages under 20 ms and within 1.5 times of the first, writes under 8 ms, a start under 1 s, under 160 MB, pages under 150 kB.\n\n${table}\n`
   );
 }
 
