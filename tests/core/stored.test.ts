@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { bottleSets, freeSizes } from '$lib/core/batch';
 import { wall } from '$lib/core/calendar';
 import { stageFrom } from '$lib/core/outlook';
 import { storedSays } from '$lib/words';
@@ -29,5 +30,36 @@ describe('a stored jar sours on', () => {
     const past = stageFrom(seen(old, NOW - 6e4), NOW);
     expect(past).toMatchObject({ stage: 'fullySour', next: null });
     expect(storedSays(past, day)).toContain('about as it is');
+  });
+});
+
+describe('a sauce into bottles', () => {
+  const jar = (id: string, geometryId: string, free: number) => ({
+    ...{ id, name: id, geometryId, free },
+    lid: 'clamped' as const
+  });
+  const sizes = (bottles: number) =>
+    freeSizes([
+      jar('bottle', 'bottle-250', bottles),
+      jar('half', 'clip-500', 9),
+      jar('litre', 'clip-1000', 6),
+      jar('larger', 'clip-1500', 1)
+    ]);
+  const each = sizes(1).find((s) => s.id === 'bottle')!.usableMl;
+  const firstOf = (needMl: number, bottles: number) => bottleSets(needMl, sizes(bottles))[0]?.counts;
+
+  it('goes into bottles first, and a rest that is worth none is left over', () => {
+    expect(firstOf(7 * each, 12)).toEqual({ bottle: 7 });
+    expect(firstOf(7 * each + 12, 12)).toEqual({ bottle: 7 });
+    // The last one half full, and more: it is worth one.
+    expect(firstOf(7 * each + 0.7 * each, 12)).toEqual({ bottle: 8 });
+  });
+  it('goes into jars where there are too few bottles, and those who have none are shown jars', () => {
+    for (const few of [0, 3]) {
+      const sets = bottleSets(7 * each + 12, sizes(few));
+      expect(sets.length).toBeGreaterThan(0);
+      for (const s of sets) expect(s.leftMl).toBeLessThan(0.03 * 7 * each);
+      expect(sets[0]!.counts).not.toEqual({ bottle: few });
+    }
   });
 });

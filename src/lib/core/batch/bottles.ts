@@ -26,14 +26,18 @@ export const freeSizes = (jars: readonly WorksheetJar[]): OwnedSize[] =>
 /** Least of a bottle that is worth one. Our judgement. */
 const LEAST_FILL = 0.5;
 
-/** What a sauce may be filled into: bottles first where there are enough, then any jars. */
+/**
+ * What a sauce may be filled into: bottles first where they take all but what is not worth one, then any jars.
+ * Example: 1790 ml with twelve bottles of 254 ml is first seven, 12 ml left over.
+ */
 export function bottleSets(needMl: number, sizes: readonly OwnedSize[]): JarSet[] {
   const rules = { leastFill: LEAST_FILL, sets: 3 } as const;
   const ofShape = (s: OwnedSize) => jarGeometry(s.jar.geometryId);
   const bottles = sizes.filter((s) => isBottle(ofShape(s) ?? { id: '' }));
-  const inBottles = chooseJars(needMl, bottles, rules);
+  const inBottles = chooseJars(needMl, bottles, rules).sets.slice(0, 1);
+  const worthOne = LEAST_FILL * Math.min(...bottles.map((s) => s.usableMl));
   const any = chooseJars(needMl, sizes, rules).sets;
-  const all = inBottles.leftMl === 0 ? [...inBottles.sets.slice(0, 1), ...any] : any;
+  const all = [...inBottles.filter((s) => s.leftMl < worthOne), ...any];
   const told = (s: JarSet) =>
     JSON.stringify(
       Object.entries(s.counts)
