@@ -34,8 +34,14 @@ test('a pepper sauce from jars to six bottles: a weight forgotten and caught, ha
   await expect(bowl.getByRole('row', { name: /^carrot 20 g/ })).toBeVisible();
   await expect(bowl.getByRole('row', { name: /pulp − 150 g/ })).toBeVisible();
 
+  await page.getByRole('button', { name: 'Measure its pH' }).click();
+  const reading = page.getByRole('dialog');
+  await reading.getByRole('textbox', { name: 'pH', exact: true }).fill('4.2');
+  await reading.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('button', { name: 'Add acid' }).click();
-  await page.getByLabel('pH now').fill('4.2');
+  // Measured in the bowl a moment ago: it need not be said again.
+  await expect(page.getByLabel('pH now')).toHaveValue('4.2');
   await page.getByRole('button', { name: 'Stirred in' }).click();
   await expect(bowl.getByRole('row', { name: /^acid/ })).toBeVisible();
   // What lies under an open sheet hears no keys.

@@ -25,7 +25,16 @@
     batch.finishing ? (batch.finishing.sauceG ?? sauceReckonedG(batch, batch.finishing)) : null
   );
   let sauceSaid = $state<string | null>(null);
-  let pH = $state('');
+  /** Measured in the bowl, and nothing was stirred in since. */
+  const measured = $derived.by(() => {
+    const since = Math.max(batch.finishing?.since ?? Infinity, (batch.sourings.at(-1)?.at ?? -1) + 1);
+    const mine = batch.readings.filter(
+      (r) => r.at >= since && r.fillingIds.some((id) => jars.some((f) => f.id === id))
+    );
+    return mine.at(-1)?.pH;
+  });
+  let pHSaid = $state<string | null>(null);
+  const pH = $derived(pHSaid ?? (measured === undefined ? '' : plain(measured, 2)));
   let wanted = $state('3.6');
   let by = $state<'vinegar' | 'citric'>('vinegar');
   const number = (said: string) => Number(said.replace(',', '.').trim() || NaN);
@@ -77,7 +86,7 @@
     label="Add acid"
     values={{ batchId: batch.id, vinegarMl, citricG }}
     ondone={() => {
-      pH = '';
+      pHSaid = null;
       dialogs.close('sour');
     }}
   >
@@ -100,7 +109,7 @@
             id="so-ph"
             name="pH"
             problem={problemAt('pH')}
-            bind:value={pH}
+            bind:value={() => pH, (said) => (pHSaid = said)}
             inputmode="decimal"
             placeholder="4.1"
           />

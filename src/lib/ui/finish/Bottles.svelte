@@ -119,15 +119,15 @@
           >
           <button
             type="button"
-            class="size-14 text-2xl font-bold"
+            class="size-14 shrink-0 text-2xl font-bold"
             aria-label="One {size.jar.name} fewer"
             disabled={n === 0}
             onclick={() => change(size.id, -1, size.free)}>−</button
           >
-          <b class="w-6 text-center text-xl" aria-live="polite">{n}</b>
+          <b class="w-6 shrink-0 text-center text-xl" aria-live="polite">{n}</b>
           <button
             type="button"
-            class="size-14 text-2xl font-bold"
+            class="size-14 shrink-0 text-2xl font-bold"
             aria-label="One {size.jar.name} more"
             disabled={n >= size.free}
             onclick={() => change(size.id, 1, size.free)}>+</button

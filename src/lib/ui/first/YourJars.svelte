@@ -37,14 +37,14 @@
       <span class="flex items-center">
         <button
           type="button"
-          class="size-12 text-xl font-bold"
+          class="size-12 shrink-0 text-xl font-bold"
           aria-label="One {shape}, {lid} fewer"
           onclick={() => first.step(jar, -1)}>−</button
         >
         <b class="big w-8 text-center">{n}</b>
         <button
           type="button"
-          class="size-12 text-xl font-bold"
+          class="size-12 shrink-0 text-xl font-bold"
           aria-label="One {shape}, {lid} more"
           onclick={() => first.step(jar, 1)}>+</button
         >

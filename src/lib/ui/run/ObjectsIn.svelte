@@ -34,14 +34,14 @@
         {@const n = jars[jar]?.[kind] ?? 0}
         <div class="flex items-center">
           <button
-            class="size-14 text-2xl font-bold"
+            class="size-14 shrink-0 text-2xl font-bold"
             aria-label="One fewer of the {OBJECT_WORDS[kind]} in jar {i + 1}"
             disabled={n === 0}
             onclick={() => put(jar, kind, -1)}>−</button
           >
           <span class="min-w-8 text-center text-xl" aria-live="polite"><b>{n}</b> {OBJECT_WORDS[kind]}</span>
           <button
-            class="size-14 text-2xl font-bold"
+            class="size-14 shrink-0 text-2xl font-bold"
             aria-label="One more of the {OBJECT_WORDS[kind]} in jar {i + 1}"
             onclick={() => put(jar, kind, 1)}>+</button
           >
