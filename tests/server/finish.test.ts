@@ -39,6 +39,20 @@ async function emptied(): Promise<void> {
     await must('finish', { batchId: 'sauce', object: o.id, isOut: true });
 }
 
+it('what is noted is named, so that one knows what an undo takes back', async () => {
+  const what = async (said: object) =>
+    (await must('finish', { batchId: 'sauce', ...said })) as { readonly what: string };
+  expect(await what({ fillingIds: await jars() })).toMatchObject({ what: 'begun' });
+  for (const { id: object } of (await load()).finishing!.laid)
+    expect(await what({ object, isOut: true })).toMatchObject({ what: 'out' });
+  const object = (await load()).finishing!.laid[0]!.id;
+  expect(await what({ object, isOut: false })).toMatchObject({ what: 'inAgain' });
+  await what({ object, isOut: true });
+  expect(await what({ brine: '200 g' })).toMatchObject({ what: 'drained' });
+  expect(await what({ back: '80 g', water: '', sweet: '' })).toMatchObject({ what: 'bowl' });
+  expect(await what({ sauce: '900 g' })).toMatchObject({ what: 'weighed' });
+});
+
 it('one weight forgotten: no blade, and no bottle, until it is ticked', async () => {
   await must('finish', { batchId: 'sauce', fillingIds: await jars() });
   const [first, ...others] = (await load()).finishing!.laid;

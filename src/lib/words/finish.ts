@@ -1,4 +1,4 @@
-import type { PULP_TO, REST_TO } from '../core/batch';
+import type { FINISH_NOTED, PULP_TO, REST_TO } from '../core/batch';
 import type { ObjectKind } from '../core/run';
 
 /** One of what has to come out of a jar, and several. */
@@ -20,6 +20,16 @@ export const PULP_WORDS: Readonly<Record<(typeof PULP_TO)[number], string>> = {
 export const LEFT_OVER_WORDS: Readonly<Record<(typeof REST_TO)[number], string>> = {
   eaten: 'is eaten now',
   thrown: 'is thrown away'
+};
+
+/** What was noted of a finishing, said before its batch's name. */
+export const FINISH_SAID: Readonly<Record<(typeof FINISH_NOTED)[number], string>> = {
+  begun: 'Begun to finish',
+  out: 'Counted out',
+  inAgain: 'Still in there',
+  drained: 'Brine weighed',
+  bowl: 'In the bowl, noted',
+  weighed: 'Sauce weighed'
 };
 
 /** Before the blade: what hurts. */

@@ -15,6 +15,8 @@ export interface LaidIn {
 export const PULP_TO = ['kept', 'thrown'] as const;
 /** Where the sauce goes that no bottle took. */
 export const REST_TO = ['eaten', 'thrown'] as const;
+/** What may be said of a finishing, a step at a time. */
+export const FINISH_NOTED = ['begun', 'out', 'inAgain', 'drained', 'bowl', 'weighed'] as const;
 
 /** Brine kept of an older batch, poured into the bowl to sour it further: a mother. */
 export interface OldBrine {

@@ -1,4 +1,6 @@
-import { jarsSaid, listed } from '../../words';
+import { z } from 'zod';
+import { FINISH_NOTED } from '../../core/batch';
+import { FINISH_SAID, jarsSaid, listed } from '../../words';
 import { decantSchema, pourTogetherSchema } from '../batch';
 import { bottleSchema, finishSchema, leaveFinishSchema } from '../finish';
 import { ofBatch } from './answers';
@@ -31,7 +33,7 @@ export const STORED = {
   ),
   finish: command(
     finishSchema,
-    ofBatch,
+    ofBatch.extend({ what: z.enum(FINISH_NOTED) }),
     [
       ...AMOUNT,
       ...[
@@ -45,7 +47,7 @@ export const STORED = {
       ],
       ...['objects-in', 'object-unknown', 'more-than-there-is', 'brine-unknown', 'more-brine-than-there']
     ] as const,
-    (a) => `Noted for ${a.name}`
+    (a) => `${FINISH_SAID[a.what]}: ${a.name}`
   ),
   'leave-finish': command(
     leaveFinishSchema,

@@ -9,6 +9,7 @@ import {
   type BatchEvent
 } from '../../core/batch';
 import { dayOfWall } from '../../core/calendar';
+import type { Answer, Taken } from '../../schema/commands';
 import { NOTHING } from '../../core/contents';
 import { measured, notCondemned } from '../../core/care';
 import { freeJars } from '../../core/kitchen';
@@ -32,9 +33,17 @@ export const finishJars = useCase('finish', async (work, input) => {
   const counted = await countedIn(work, b.id);
   const kept = input.oldBrine || input.oldBrineId ? await servingBrines(work, ours) : [];
   const around = { ways: waysOf(ours), crops: cropsOf(ours), counted, brines: kept };
-  const decided = finish(b, input, around);
-  return stored(work, b, decided);
+  const noted = await stored(work, b, finish(b, input, around));
+  return noted.ok ? done({ ...noted.value, what: whatOf(b, input) }) : noted;
 });
+
+/** What of a finishing was said: its answer names it, so that one knows what an undo takes back. */
+function whatOf({ finishing }: Batch, said: Taken<'finish'>): Answer<'finish'>['what'] {
+  if (!finishing) return 'begun';
+  if (said.object !== undefined) return said.isOut ? 'out' : 'inAgain';
+  if (said.brine !== undefined) return 'drained';
+  return said.sauce === undefined ? 'bowl' : 'weighed';
+}
 
 /** Left as it was: nothing was blended. */
 export const leaveFinish = useCase('leave-finish', async (work, input) => {
